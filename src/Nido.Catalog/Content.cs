@@ -1,0 +1,36 @@
+using Nido.Core.Cupboard;
+using Nido.Core.Ideas;
+using Nido.Core.Safety;
+using Nido.Core.Steps;
+
+namespace Nido.Catalog;
+
+/// <summary>The catalogue: everything the content folder says.</summary>
+/// <param name="Ladders">By id.</param>
+/// <param name="Materials">By shelf and name.</param>
+/// <param name="Techniques">By id.</param>
+/// <param name="Themes">By name.</param>
+/// <param name="SafetyRules">By severity.</param>
+public sealed record Content(
+    IReadOnlyDictionary<string, Ladder> Ladders,
+    IReadOnlyList<Material> Materials,
+    IReadOnlyList<Technique> Techniques,
+    IReadOnlyList<Theme> Themes,
+    IReadOnlyList<SafetyRule> SafetyRules)
+{
+    private readonly Dictionary<string, Material> byId = Materials.ToDictionary(m => m.Id);
+
+    /// <summary>The material with this id, or null.</summary>
+    public Material? Material(string id) => byId.GetValueOrDefault(id);
+
+    /// <summary>The theme with this id, or null.</summary>
+    public Theme? Theme(string id) => Themes.FirstOrDefault(t => t.Id == id);
+
+    /// <summary>Reads and checks a content folder.</summary>
+    /// <exception cref="ContentException">Anything in it is wrong.</exception>
+    public static Content Read(string folder)
+    {
+        var (content, problems) = ContentReader.Read(folder);
+        return problems.Count == 0 ? content : throw new ContentException(problems);
+    }
+}

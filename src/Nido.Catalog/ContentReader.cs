@@ -1,0 +1,283 @@
+using Nido.Core;
+using Nido.Core.Cupboard;
+using Nido.Core.Group;
+using Nido.Core.Ideas;
+using Nido.Core.Safety;
+using Nido.Core.Steps;
+
+namespace Nido.Catalog;
+
+/// <summary>Reads the content folder into the types of Core and says everything that is wrong with it.</summary>
+public static class ContentReader
+{
+    private static readonly HashSet<string> Actions =
+        ["water", "clean", "cut", "throw", "climb", "lift", "paint", "heat", "gather", "spray"];
+
+    /// <summary>Reads a folder; the content is only to be used when there are no problems.</summary>
+    public static (Content Content, IReadOnlyList<ContentProblem> Problems) Read(string folder)
+    {
+        var problems = new List<ContentProblem>();
+        var ladders = Each(folder, "ladders", problems, Ladder);
+        var materials = Each(folder, "materials", problems, Material);
+        var rules = Each(folder, "safety", problems, Rule);
+        var themes = Each(folder, "themes", problems, ThemeOf);
+        var byId = ladders.ToDictionary(l => l.Id);
+        var techniques = Each(folder, "techniques", problems, f => TechniqueOf(f, byId));
+        return (new Content(
+            byId,
+            [.. materials.OrderBy(m => m.Shelf, StringComparer.Ordinal).ThenBy(m => m.Name, StringComparer.Ordinal)],
+            techniques,
+            [.. themes.OrderBy(t => t.Name, StringComparer.Ordinal)],
+            [.. rules.OrderBy(r => r.Severity).ThenBy(r => r.Id, StringComparer.Ordinal)]), problems);
+    }
+
+    private static List<T> Each<T>(string root, string kind, List<ContentProblem> problems, Func<ContentFile, T> read)
+    {
+        var things = new List<T>();
+        var folder = Path.Combine(root, kind);
+        if (!Directory.Exists(folder))
+        {
+            problems.Add(new(kind, 1, "the folder is missing"));
+            return things;
+        }
+
+        foreach (var path in Directory.EnumerateFiles(folder, "*.yaml").Order(StringComparer.Ordinal))
+        {
+            if (ContentFile.Open(root, path, problems) is not { } file)
+            {
+                continue;
+            }
+
+            if (file.Text("id") is { Length: > 0 } id && id != Path.GetFileNameWithoutExtension(path))
+            {
+                file.Refuse("id", $"`id: {id}` must be the file's name, {Path.GetFileNameWithoutExtension(path)}");
+            }
+
+            things.Add(read(file));
+            file.NothingElse();
+        }
+
+        return things;
+    }
+
+    private static Ladder Ladder(ContentFile f)
+    {
+        var steps = f.Maps("steps").Select((s, i) =>
+        {
+            var step = new LadderStep(
+                i + 1, s.Text("name"), s.Whole("typical-months", 0, 96), s.Text("adult"), s.Text("easier"), s.Text("harder"), s.Text("source"));
+            s.NothingElse();
+            return step;
+        }).ToArray();
+        if (steps.Length is < 5 or > 9)
+        {
+            f.Refuse("steps", $"a ladder has 5 to 9 steps, this one {steps.Length}");
+        }
+
+        for (var i = 1; i < steps.Length; i++)
+        {
+            if (steps[i].TypicalMonths < steps[i - 1].TypicalMonths)
+            {
+                f.Refuse("steps", $"step {i + 1} has a lower typical age than the one before it");
+            }
+        }
+
+        return new Ladder(f.Text("id"), f.Text("name"), f.Text("head"), StrandOf(f, "strand", f.Text("strand")), steps);
+    }
+
+    private static Strand StrandOf(ContentFile f, string key, string id)
+    {
+        if (Strand.Find(id) is { } strand)
+        {
+            return strand;
+        }
+
+        f.Refuse(key, $"strand `{id}` is not known; known are {string.Join(", ", Strand.All.Select(s => s.Id))}");
+        return Strand.All[0];
+    }
+
+    private static Material Material(ContentFile f)
+    {
+        var shape = f.Choice<Shape>("shape");
+        var size = f.Map("size", needed: shape != Shape.Loose);
+        double Mm(string key)
+        {
+            if (size.Number(key) is { } mm && mm is > 0 and <= 5000)
+            {
+                return mm;
+            }
+
+            size.Refuse(key, $"a {ContentFile.Kebab($"{shape}")} needs `{key}`, over 0 and up to 5000 mm");
+            return 1;
+        }
+
+        var (length, width, height) = shape switch
+        {
+            Shape.Box => (Mm("length"), Mm("width"), Mm("height")),
+            Shape.Sphere => (0, Mm("diameter"), 0),
+            Shape.Disc => (0, Mm("diameter"), Mm("height")),
+            Shape.Rod => (Mm("length"), Mm("diameter"), 0),
+            _ => (0.0, 0.0, 0.0),
+        };
+        size.NothingElse();
+        var pack = f.Map("pack");
+        var material = new Material(
+            f.Text("id"), f.Text("name"), f.Text("shelf"), f.Choice<MaterialUnit>("unit"), shape, length, width, height,
+            f.Number("hole"), f.Number("opening"), f.Number("mass"), f.Number("density"),
+            f.Texts("tags", MaterialTags.All, least: 1).ToHashSet(), f.Texts("colours"), f.Texts("allergens"),
+            f.Flag("consumable"), f.Whole("turnaround-minutes", 0, 10_000, 0),
+            pack.Number("size"), f.Has("pack") ? pack.Whole("cents", 0, 100_000) : null);
+        pack.NothingElse();
+        return material;
+    }
+
+    private static SafetyRule Rule(ContentFile f)
+    {
+        var when = f.Map("when", needed: true);
+        var rule = new SafetyRule(
+            f.Text("id"), f.Choice<Severity>("severity"), f.Text("message"), f.Text("source"), f.Text("defer-to"),
+            when.Texts("any-tags", MaterialTags.All), when.Flag("small-part"), when.Flag("allergen"), when.Texts("actions", Actions),
+            when.Number("longer-than"), when.Has("under-months") ? when.Whole("under-months", 1, 120) : null,
+            when.Flag("or-mouths"), f.Flag("room"), f.Flag("watched-table-lifts"));
+        when.NothingElse();
+        if (rule.AnyTags.Count == 0 && !rule.SmallPart && !rule.Allergen && rule.Actions.Count == 0)
+        {
+            f.Refuse("when", "the rule would fire on everything: name tags, actions, small-part or allergen");
+        }
+
+        return rule;
+    }
+
+    private static Theme ThemeOf(ContentFile f)
+    {
+        var numbers = f.Map("numbers", needed: true);
+        var slots = f.Map("slots", needed: true);
+        foreach (var missing in Theme.RequiredSlots.Where(s => !slots.Has(s)))
+        {
+            f.Refuse("slots", $"the slot `{missing}` is missing");
+        }
+
+        var theme = new Theme(
+            f.Text("id"), f.Text("name"), f.Text("letter"), f.Text("sound"), f.Text("letter-word"), f.Text("second-letter"),
+            numbers.Whole("to", 1, 20), numbers.Whole("older-to", 1, 100), f.Texts("shapes", least: 1), f.Texts("colours", least: 1),
+            slots.Keys().ToDictionary(k => k, k => slots.Text(k)), f.Texts("words", least: 25), f.Text("story"), f.Texts("rhyme", least: 2),
+            f.Texts("questions", least: 2), f.Text("greeting"), f.Text("farewell"));
+        numbers.NothingElse();
+        return theme;
+    }
+
+    private static Technique TechniqueOf(ContentFile f, IReadOnlyDictionary<string, Ladder> ladders)
+    {
+        var ladder = f.Choice("ladder", [.. ladders.Keys]);
+        var strands = f.Map("strands", needed: true);
+        var shares = strands.Keys().Where(k => StrandOf(strands, k, k).Id == k).ToDictionary(k => k, k => strands.Whole(k, 1, 100));
+        if (shares.Values.Sum() != 100)
+        {
+            f.Refuse("strands", $"the shares add up to {shares.Values.Sum()}, not 100");
+        }
+
+        Role[] roles = [.. f.Maps("roles").Select(RoleOf)];
+        var steps = f.Maps("steps").Select(s => StepOf(s, ladders[ladder], roles)).ToArray();
+        if (steps.Length == 0)
+        {
+            f.Refuse("steps", "at least one step is wanted");
+        }
+
+        return new Technique(
+            f.Text("id"), f.Text("name"), f.Text("title"), ladder, shares, f.Choices<BlockKind>("blocks"), f.Flag("led"),
+            f.Whole("adults", 0, 3, 0), f.Whole("minutes", 3, 60), f.Whole("clean-up", 0, 20), f.Whole("mess", 0, 3, 0),
+            f.Choice<HandLoad>("hand-load"), f.Flag("warm-up"), f.Flag("whole-arm"), f.Flag("dry-weather"),
+            f.Texts("actions", Actions), f.Choices<Approach>("approaches"), f.Whole("theme-link", 0, 3), roles, steps,
+            [.. f.Maps("prep").Select(PrepOf)], f.Texts("instructions", least: 2));
+    }
+
+    private static Role RoleOf(ContentFile f)
+    {
+        var name = f.Text("name");
+        var quantity = QuantityRule.Parse(f.Text("quantity"));
+        if (quantity is null)
+        {
+            f.Refuse("quantity", $"`{f.Text("quantity")}` is not a number, `count`, `2 x count`, `letters in name` or `sum to count`");
+        }
+
+        var role = new Role(
+            name, Needs(f), f.Choice<Per>("per"), quantity ?? new QuantityRule(QuantityKind.Fixed, 1),
+            f.Number("spare") ?? 0, f.Flag("optional"));
+        f.NothingElse();
+        return role;
+    }
+
+    private static RoleNeeds Needs(ContentFile f)
+    {
+        var over = f.Text("opening-over", "").Split(" x ", 2);
+        double? factor = null;
+        if (over.Length == 2 && double.TryParse(over[0], System.Globalization.CultureInfo.InvariantCulture, out var n))
+        {
+            factor = n;
+        }
+        else if (f.Has("opening-over"))
+        {
+            f.Refuse("opening-over", "wanted is a factor and a role, for example `1.25 x piece`");
+        }
+
+        return new RoleNeeds(
+            f.Texts("all", MaterialTags.All), f.Texts("any", MaterialTags.All), f.Texts("none", MaterialTags.All),
+            f.Texts("prefer", MaterialTags.All), Range(f, "width"), Range(f, "length"), Range(f, "hole"), Range(f, "opening"),
+            factor, factor is null ? null : over[1]);
+    }
+
+    private static SizeRange? Range(ContentFile f, string key)
+    {
+        if (!f.Has(key))
+        {
+            f.Text(key, "");
+            return null;
+        }
+
+        var ends = f.Text(key).Split("..");
+        if (ends.Length == 2
+            && double.TryParse(ends[0], System.Globalization.CultureInfo.InvariantCulture, out var least)
+            && double.TryParse(ends[1], System.Globalization.CultureInfo.InvariantCulture, out var most)
+            && least <= most)
+        {
+            return new SizeRange(least, most);
+        }
+
+        f.Refuse(key, $"`{key}: {f.Text(key)}` is not a range of mm, for example 12..60");
+        return null;
+    }
+
+    private static TechniqueStep StepOf(ContentFile f, Ladder ladder, Role[] roles)
+    {
+        var number = f.Whole("step", 1, ladder.Steps.Count);
+        var overrides = new Dictionary<string, RoleNeeds?>();
+        var with = f.Map("with");
+        foreach (var role in with.Keys())
+        {
+            var needs = with.Map(role, needed: true);
+            overrides[role] = Needs(needs);
+            needs.NothingElse();
+        }
+
+        foreach (var role in f.Texts("without"))
+        {
+            overrides[role] = null;
+        }
+
+        foreach (var unknown in overrides.Keys.Where(r => roles.All(x => x.Name != r)))
+        {
+            f.Refuse("step", $"step {number} speaks of the role `{unknown}`, which the technique does not have");
+        }
+
+        var step = new TechniqueStep(number, f.Text("do"), f.Whole("count", 1, 100, 1), overrides);
+        f.NothingElse();
+        return step;
+    }
+
+    private static PrepNeed PrepOf(ContentFile f)
+    {
+        var prep = new PrepNeed(f.Text("what"), f.Whole("minutes", 1, 240), f.Whole("wait-hours", 0, 96, 0), f.Flag("adult-only"));
+        f.NothingElse();
+        return prep;
+    }
+}

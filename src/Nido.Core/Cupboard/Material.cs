@@ -1,0 +1,41 @@
+namespace Nido.Core.Cupboard;
+
+/// <summary>A household or saved-up thing. Lengths in mm, masses in g, money in cents.</summary>
+/// <param name="Id">Kebab case.</param>
+/// <param name="Name">Plural as it stands on a list.</param>
+/// <param name="Shelf">Usual shelf.</param>
+/// <param name="Unit">What it is counted in.</param>
+/// <param name="Shape">Body it is measured as.</param>
+/// <param name="Length">Longest side, mm; 0 where it has none.</param>
+/// <param name="Width">Second side or diameter, mm.</param>
+/// <param name="Height">Thickness, mm.</param>
+/// <param name="Hole">Hole through it, mm; null for none.</param>
+/// <param name="Opening">Inside opening of a container, mm; null for none.</param>
+/// <param name="Mass">Grams a unit; null where unknown.</param>
+/// <param name="Density">Bulk density g/mL of loose things.</param>
+/// <param name="Tags">Properties from the closed list.</param>
+/// <param name="Colours">Colours it comes in.</param>
+/// <param name="Allergens">Allergens it carries.</param>
+/// <param name="Consumable">Used up, or back after its turnaround.</param>
+/// <param name="TurnaroundMinutes">Until it can be used again.</param>
+/// <param name="PackSize">Units in a pack; null where it is not sold.</param>
+/// <param name="PackCents">Price of a pack.</param>
+public sealed record Material(
+    string Id, string Name, string Shelf, MaterialUnit Unit, Shape Shape,
+    double Length, double Width, double Height, double? Hole, double? Opening, double? Mass, double? Density,
+    IReadOnlySet<string> Tags, IReadOnlyList<string> Colours, IReadOnlyList<string> Allergens,
+    bool Consumable, int TurnaroundMinutes, double? PackSize, int? PackCents)
+{
+    /// <summary>Whether it can be bought.</summary>
+    public bool IsSold => PackSize is > 0 && PackCents is not null;
+
+    /// <summary>Size in words: 40 × 30 × 20 mm, ⌀ 25 mm.</summary>
+    public string SizeInWords => Shape switch
+    {
+        Shape.Sphere => $"⌀ {Width:0.#} mm",
+        Shape.Disc => $"⌀ {Width:0.#} mm, {Height:0.#} mm thick",
+        Shape.Rod => $"{Length:0.#} mm long, ⌀ {Width:0.#} mm",
+        Shape.Box => $"{Length:0.#} × {Width:0.#} × {Height:0.#} mm",
+        _ => Density is { } d ? $"loose, {d:0.##} g a mL" : "loose",
+    };
+}

@@ -1,0 +1,23 @@
+namespace Nido.Core.Cupboard;
+
+/// <summary>The closed list of properties: what a thing can do or what it brings with it.</summary>
+public static class MaterialTags
+{
+    /// <summary>Every tag a content file may use.</summary>
+    public static IReadOnlySet<string> All { get; } = new HashSet<string>
+    {
+        // What it is like
+        "soft", "stiff", "flat", "squeezable", "rolls", "stacks", "absorbs", "pours", "sticks", "transparent", "heavy",
+        "bends", "springy", "shiny", "noisy", "scented", "textured", "tears", "folds", "moulds",
+        // What it is
+        "food", "paper", "card", "fabric", "metal", "natural", "plastic", "wood", "glass", "liquid", "powder", "grain",
+        "cord", "elastic", "wire", "point", "blade", "magnet", "battery", "balloon",
+        // What it does
+        "container", "lidded", "tray", "tongs", "tweezers", "spoon", "scoop", "dropper", "sponge", "peg", "lace",
+        "scissors", "left-hand", "punch", "brush", "marker", "crayon", "chalk", "glue", "tape", "sticker", "stamp",
+        "dice", "scale", "bolt", "fastener", "cloth", "mat", "large", "cut-line", "letter", "numeral", "picture", "book",
+        "lace-card", "wearable", "broom", "ball", "tunnel", "sound",
+        // What it brings with it
+        "choking-food", "raw-flour", "raw-bean", "egg-carton", "nut", "hot", "soap",
+    };
+}

@@ -1,0 +1,28 @@
+namespace Nido.Core.Group;
+
+/// <summary>A child of a group, with what planning and safety must know.</summary>
+/// <param name="Id">Opaque; never made from the name.</param>
+/// <param name="Name">The name on cards and on name pieces.</param>
+/// <param name="BornOn">Birth date.</param>
+/// <param name="Days">Days the child comes.</param>
+/// <param name="Mouths">Still puts things in the mouth: small parts are kept away whatever the age.</param>
+/// <param name="Hand">Hand used for doing.</param>
+/// <param name="AvoidsTouch">Avoids sticky or wet touch: a tool is offered first.</param>
+/// <param name="Allergies">Allergens, in the words of the materials (wheat, peanut, tree-nut, milk, egg, latex…).</param>
+/// <param name="HomeLanguage">Language at home as a two-letter code.</param>
+/// <param name="Note">What adults should know, in the adults' own words.</param>
+public sealed record Child(
+    string Id,
+    string Name,
+    DateOnly BornOn,
+    WeekDays Days,
+    bool Mouths,
+    Hand Hand,
+    bool AvoidsTouch,
+    IReadOnlyList<string> Allergies,
+    string HomeLanguage,
+    string Note)
+{
+    /// <summary>Age in whole months on a day.</summary>
+    public int MonthsOn(DateOnly day) => Age.Months(BornOn, day);
+}

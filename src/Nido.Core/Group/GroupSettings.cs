@@ -1,0 +1,38 @@
+namespace Nido.Core.Group;
+
+/// <summary>What a group has decided for itself. Every value has a default of ours.</summary>
+/// <param name="SmallParts">Rule for small parts with young children in the room.</param>
+/// <param name="RatioTable">Table of children per adult.</param>
+/// <param name="MixedAges">How the table is read for mixed ages.</param>
+/// <param name="Approaches">Parts of the mix; an approach left out counts 0.</param>
+/// <param name="BudgetCents">Money for the week, in cents of the currency.</param>
+/// <param name="EveningPrepMinutes">Preparation one evening can hold.</param>
+/// <param name="AttentionMinutesPerYear">Adult-led minutes a child sustains for each year of age.</param>
+/// <param name="Paper">A4 or Letter.</param>
+/// <param name="Currency">Three-letter code.</param>
+/// <param name="MetricUnits">False shows US customary measures.</param>
+public sealed record GroupSettings(
+    SmallPartsRule SmallParts,
+    RatioTable RatioTable,
+    MixedAges MixedAges,
+    IReadOnlyDictionary<Approach, int> Approaches,
+    int BudgetCents,
+    int EveningPrepMinutes,
+    double AttentionMinutesPerYear,
+    Paper Paper,
+    string Currency,
+    bool MetricUnits)
+{
+    /// <summary>The settings a new group starts from. Three minutes a year of age is common practice for ages 2 to 5.</summary>
+    public static GroupSettings Default { get; } = new(
+        SmallPartsRule.Never,
+        RatioTable.CaringForOurChildren,
+        MixedAges.AddShares,
+        Enum.GetValues<Approach>().ToDictionary(a => a, _ => 1),
+        BudgetCents: 1500,
+        EveningPrepMinutes: 45,
+        AttentionMinutesPerYear: 3,
+        Paper.A4,
+        "USD",
+        MetricUnits: true);
+}

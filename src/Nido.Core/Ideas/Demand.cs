@@ -1,0 +1,67 @@
+using Nido.Core.Cupboard;
+using Nido.Core.Group;
+
+namespace Nido.Core.Ideas;
+
+/// <summary>How many of each material an idea takes in a block.</summary>
+public static class Demand
+{
+    /// <summary>
+    /// A consumable counts every child in reach; a reusable counts only those working at once: a group of a
+    /// rotation, a table of a free choice, everyone in a whole-group block.
+    /// </summary>
+    /// <param name="idea">The idea.</param>
+    /// <param name="block">Where it lies.</param>
+    /// <param name="children">Everyone of the group at this idea.</param>
+    public static IReadOnlyList<DemandLine> Of(Idea idea, Block block, IReadOnlyList<ChildAtIdea> children)
+    {
+        var inReach = children.Where(c => c.InReach).ToArray();
+        var atOnce = block.Kind is BlockKind.Circle or BlockKind.Outdoors
+            ? inReach.Length
+            : (int)Math.Ceiling(children.Count / (double)block.Offers);
+        var lines = new Dictionary<string, (Material Material, List<string> Roles, double Amount, List<string> Trace)>();
+        foreach (var role in idea.Technique.Roles)
+        {
+            foreach (var byMaterial in WhoUses(idea, role, inReach))
+            {
+                var (amount, trace) = Amount(idea, role, byMaterial.Key, [.. byMaterial], atOnce);
+                var line = lines.TryGetValue(byMaterial.Key.Id, out var known) ? known : (byMaterial.Key, [], 0, []);
+                line.Roles.Add(role.Name);
+                line.Trace.AddRange(trace);
+                lines[byMaterial.Key.Id] = line with { Amount = line.Amount + amount };
+            }
+        }
+
+        return [.. lines.Values.Select(l => new DemandLine(l.Material, l.Roles, l.Amount, l.Trace))];
+    }
+
+    private static IEnumerable<IGrouping<Material, (ChildAtIdea Child, IdeaStep Step)>> WhoUses(
+        Idea idea, Role role, ChildAtIdea[] inReach) =>
+        inReach
+            .Select(c => (Child: c, Step: idea.Steps.First(s => s.Number == c.Offer!.Step)))
+            .Where(x => x.Step.Bindings.ContainsKey(role.Name))
+            .GroupBy(x => x.Step.Bindings[role.Name].Material);
+
+    private static (double Amount, string[] Trace) Amount(
+        Idea idea, Role role, Material material, (ChildAtIdea Child, IdeaStep Step)[] users, int atOnce)
+    {
+        if (role.Per == Per.Station)
+        {
+            var once = Spared(role.Quantity.For(users.Max(u => u.Step.Count), ""), role.SparePercent);
+            return (once, [$"{material.Name} as {role.Name}: {once:0.##} for the table"]);
+        }
+
+        var each = users.Select(u => role.Quantity.For(u.Step.Count, u.Child.Child.Name)).OrderDescending().ToArray();
+        // The neediest who can be at work together, so that no table falls short whoever comes first.
+        var counted = material.Consumable ? each : [.. each.Take(atOnce)];
+        var sum = role.Per == Per.Pair ? counted.Where((_, i) => i % 2 == 0).Sum() : counted.Sum();
+        var total = Spared(sum, role.SparePercent);
+        var steps = string.Join(", ", users.GroupBy(u => u.Step.Number).OrderBy(g => g.Key)
+            .Select(g => $"{g.Count()} at step {g.Key} ({role.Quantity.InWords(g.First().Step.Count, material.Unit.ToString().ToLowerInvariant())})"));
+        var who = material.Consumable ? $"all {each.Length} in reach" : $"{counted.Length} at work at once";
+        var spare = role.SparePercent > 0 ? $", {role.SparePercent:0}% spare" : "";
+        return (total, [$"{material.Name} as {role.Name}: {steps}; {who} = {sum:0.##}{spare} → {total:0.##}"]);
+    }
+
+    private static double Spared(double amount, double percent) => Math.Ceiling((amount * (1 + (percent / 100))) - 1e-9);
+}

@@ -1,0 +1,8 @@
+namespace Nido.Core.Ideas;
+
+/// <summary>Something to do before the idea can lie out.</summary>
+/// <param name="What">In words; theme slots in braces.</param>
+/// <param name="Minutes">Work in minutes.</param>
+/// <param name="WaitHours">Drying, cooling or soaking that follows, in hours.</param>
+/// <param name="AdultOnly">Not with children.</param>
+public sealed record PrepNeed(string What, int Minutes, int WaitHours, bool AdultOnly);

@@ -1,0 +1,51 @@
+using System.Globalization;
+using System.Text;
+
+namespace Nido.Core.Ideas;
+
+/// <summary>How many units of a material a role takes.</summary>
+/// <param name="Kind">Which rule.</param>
+/// <param name="Factor">Multiplies it; for a fixed number, the number.</param>
+public sealed record QuantityRule(QuantityKind Kind, double Factor)
+{
+    /// <summary>Reads "6", "count", "2 x count", "letters in name" or "sum to count"; null where it is none of these.</summary>
+    public static QuantityRule? Parse(string text)
+    {
+        var parts = text.Split(" x ", 2);
+        var (factor, rule) = parts.Length == 2 && Number(parts[0]) is { } f ? (f, parts[1]) : (1.0, text);
+        return rule switch
+        {
+            "count" => new(QuantityKind.StepCount, factor),
+            "letters in name" => new(QuantityKind.LettersInName, factor),
+            "sum to count" => new(QuantityKind.SumToStepCount, factor),
+            _ when parts.Length == 1 && Number(text) is { } n => new(QuantityKind.Fixed, n),
+            _ => null,
+        };
+    }
+
+    /// <summary>Amount for one child.</summary>
+    /// <param name="stepCount">The step's own count; 1 where it has none.</param>
+    /// <param name="childName">Name in any script; letters are counted grapheme by grapheme.</param>
+    public double For(int stepCount, string childName) => Factor * (Kind switch
+    {
+        QuantityKind.StepCount => stepCount,
+        QuantityKind.LettersInName => LettersIn(childName),
+        QuantityKind.SumToStepCount => stepCount * (stepCount + 1) / 2.0,
+        _ => 1,
+    });
+
+    /// <summary>Letters of a name: NFC, no spaces, hyphens or apostrophes.</summary>
+    public static int LettersIn(string name) => name.Normalize(NormalizationForm.FormC).Count(char.IsLetter);
+
+    /// <summary>The rule in words, with its amount.</summary>
+    public string InWords(int stepCount, string unit) => Kind switch
+    {
+        QuantityKind.StepCount => $"{Factor * stepCount:0.##} {unit} each",
+        QuantityKind.LettersInName => "one for each letter of the name",
+        QuantityKind.SumToStepCount => $"1 + … + {stepCount} = {stepCount * (stepCount + 1) / 2} {unit} each",
+        _ => $"{Factor:0.##} {unit} each",
+    };
+
+    private static double? Number(string text) =>
+        double.TryParse(text, NumberStyles.Float, CultureInfo.InvariantCulture, out var n) && n > 0 ? n : null;
+}

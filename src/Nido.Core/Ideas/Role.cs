@@ -1,0 +1,12 @@
+using Nido.Core.Cupboard;
+
+namespace Nido.Core.Ideas;
+
+/// <summary>A part a material plays in a technique.</summary>
+/// <param name="Name">piece, tool, dish, base, line…</param>
+/// <param name="Needs">What it asks.</param>
+/// <param name="Per">For whom it counts.</param>
+/// <param name="Quantity">How many.</param>
+/// <param name="SparePercent">Added on top, 0–100.</param>
+/// <param name="Optional">The idea can do without it.</param>
+public sealed record Role(string Name, RoleNeeds Needs, Per Per, QuantityRule Quantity, double SparePercent, bool Optional);

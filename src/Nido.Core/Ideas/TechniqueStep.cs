@@ -1,0 +1,10 @@
+using Nido.Core.Cupboard;
+
+namespace Nido.Core.Ideas;
+
+/// <summary>How a technique is done at a step of its ladder.</summary>
+/// <param name="Step">Number on the ladder.</param>
+/// <param name="Do">What the child does.</param>
+/// <param name="Count">The count quantities refer to; 1 where none is said.</param>
+/// <param name="Overrides">Roles whose needs differ at this step; null means the role is not used.</param>
+public sealed record TechniqueStep(int Step, string Do, int Count, IReadOnlyDictionary<string, RoleNeeds?> Overrides);

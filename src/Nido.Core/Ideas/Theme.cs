@@ -1,0 +1,53 @@
+namespace Nido.Core.Ideas;
+
+/// <summary>What a week is about. All texts are our own.</summary>
+/// <param name="Id">Kebab case.</param>
+/// <param name="Name">Title of the unit.</param>
+/// <param name="Letter">Letter of the week, upper case.</param>
+/// <param name="Sound">Its sound, between slashes.</param>
+/// <param name="LetterWord">A word that begins with it.</param>
+/// <param name="SecondLetter">Second letter.</param>
+/// <param name="NumbersTo">Numbers from 1 to this.</param>
+/// <param name="OlderNumbersTo">For the older ones.</param>
+/// <param name="Shapes">Shapes of the week.</param>
+/// <param name="Colours">Colours of the week.</param>
+/// <param name="Slots">Words that fill the braces of titles and instructions.</param>
+/// <param name="Words">At least 25.</param>
+/// <param name="Story">A few sentences to tell.</param>
+/// <param name="Rhyme">Lines of a counting rhyme.</param>
+/// <param name="Questions">Questions to ask while doing.</param>
+/// <param name="Greeting">Hello routine.</param>
+/// <param name="Farewell">Goodbye routine.</param>
+public sealed record Theme(
+    string Id, string Name, string Letter, string Sound, string LetterWord, string SecondLetter, int NumbersTo,
+    int OlderNumbersTo, IReadOnlyList<string> Shapes, IReadOnlyList<string> Colours,
+    IReadOnlyDictionary<string, string> Slots, IReadOnlyList<string> Words, string Story, IReadOnlyList<string> Rhyme,
+    IReadOnlyList<string> Questions, string Greeting, string Farewell)
+{
+    /// <summary>
+    /// The slots every theme fills. A capital in the braces (<c>{Smalls}</c>) capitalises the first letter.
+    /// </summary>
+    public static IReadOnlyList<string> RequiredSlots { get; } =
+        ["small", "smalls", "flat", "flats", "long", "holder", "place", "who", "route", "vehicle", "load", "sheet", "mark", "call"];
+
+    /// <summary>The text with its braces filled from the theme.</summary>
+    public string Fill(string text)
+    {
+        var filled = text;
+        foreach (var (slot, word) in Slots.Concat(OwnSlots()))
+        {
+            filled = filled.Replace($"{{{slot}}}", word, StringComparison.Ordinal)
+                .Replace($"{{{Capital(slot)}}}", Capital(word), StringComparison.Ordinal);
+        }
+
+        return filled;
+    }
+
+    private Dictionary<string, string> OwnSlots() => new()
+    {
+        ["letter"] = Letter, ["sound"] = Sound, ["letterWord"] = LetterWord,
+        ["top"] = $"{NumbersTo}", ["olderTop"] = $"{OlderNumbersTo}", ["shape"] = Shapes[0],
+    };
+
+    private static string Capital(string word) => word.Length == 0 ? word : char.ToUpperInvariant(word[0]) + word[1..];
+}

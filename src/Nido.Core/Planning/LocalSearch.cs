@@ -1,0 +1,138 @@
+namespace Nido.Core.Planning;
+
+/// <summary>Neighbourhood search of our own: change one slot or exchange two, as long as it helps; then shake and try again.</summary>
+/// <param name="problem">The week.</param>
+/// <param name="chance">Seeded.</param>
+public sealed class LocalSearch(WeekProblem problem, SeededChance chance)
+{
+    private readonly int[] open = [.. Enumerable.Range(0, problem.Slots.Count).Where(s => problem.LockedUse[s] < 0)];
+
+    /// <summary>Makes a plan's price smaller by rounds of shaking and descending; never worse than it was.</summary>
+    /// <param name="plan">Changed in place to the best found.</param>
+    /// <param name="price">What is made small.</param>
+    /// <param name="rounds">How often it is shaken.</param>
+    /// <param name="stop">Ends it with the best so far.</param>
+    /// <param name="better">Told of every improvement.</param>
+    public void Improve(PlanState plan, Func<PlanState, long> price, int rounds, CancellationToken stop, Action? better = null)
+    {
+        Descend(plan, price, stop);
+        var best = (Uses: plan.Uses.ToArray(), Price: price(plan));
+        for (var round = 0; round < rounds && open.Length > 0 && best.Price > 0 && !stop.IsCancellationRequested; round++)
+        {
+            Shake(plan, 2 + chance.Next(4));
+            Descend(plan, price, stop);
+            var now = price(plan);
+            if (now < best.Price)
+            {
+                best = (plan.Uses.ToArray(), now);
+                better?.Invoke();
+            }
+            else if (now > best.Price)
+            {
+                Restore(plan, best.Uses);
+            }
+        }
+
+        Restore(plan, best.Uses);
+    }
+
+    private void Descend(PlanState plan, Func<PlanState, long> price, CancellationToken stop)
+    {
+        var current = price(plan);
+        for (var improved = true; improved && !stop.IsCancellationRequested;)
+        {
+            improved = false;
+            foreach (var slot in open)
+            {
+                var (bestPrice, bestUse) = (current, -1);
+                foreach (var use in problem.UsesOfBlock[problem.Slots[slot].Block])
+                {
+                    if (use.Index == plan.Uses[slot] || !plan.MayPut(slot, use.Index))
+                    {
+                        continue;
+                    }
+
+                    var before = plan.Put(slot, use.Index);
+                    var tried = price(plan);
+                    plan.Put(slot, before);
+                    if (tried < bestPrice)
+                    {
+                        (bestPrice, bestUse) = (tried, use.Index);
+                    }
+                }
+
+                if (bestUse >= 0)
+                {
+                    plan.Put(slot, bestUse);
+                    (current, improved) = (bestPrice, true);
+                }
+            }
+
+            improved |= Exchange(plan, price, ref current);
+        }
+    }
+
+    /// <summary>Exchanges ideas between days of the same block.</summary>
+    private bool Exchange(PlanState plan, Func<PlanState, long> price, ref long current)
+    {
+        var improved = false;
+        for (var i = 0; i < open.Length; i++)
+        {
+            for (var j = i + 1; j < open.Length; j++)
+            {
+                var (a, b) = (open[i], open[j]);
+                if (problem.Slots[a].Block != problem.Slots[b].Block || problem.Slots[a].Day == problem.Slots[b].Day)
+                {
+                    continue;
+                }
+
+                var (here, there) = (plan.Uses[a], plan.Uses[b]);
+                if (here == there || here < 0 || there < 0)
+                {
+                    continue;
+                }
+
+                Swap(plan, a, b, here, there);
+                if (plan.MayPut(a, there) && plan.MayPut(b, here) && price(plan) is var tried && tried < current)
+                {
+                    (current, improved) = (tried, true);
+                }
+                else
+                {
+                    Swap(plan, a, b, there, here);
+                }
+            }
+        }
+
+        return improved;
+    }
+
+    private static void Swap(PlanState plan, int a, int b, int here, int there)
+    {
+        plan.Put(a, -1);
+        plan.Put(b, here);
+        plan.Put(a, there);
+    }
+
+    private void Shake(PlanState plan, int slots)
+    {
+        for (var k = 0; k < slots; k++)
+        {
+            var slot = open[chance.Next(open.Length)];
+            var choices = problem.UsesOfBlock[problem.Slots[slot].Block];
+            var use = choices[chance.Next(choices.Length)];
+            if (plan.MayPut(slot, use.Index))
+            {
+                plan.Put(slot, use.Index);
+            }
+        }
+    }
+
+    private static void Restore(PlanState plan, int[] uses)
+    {
+        for (var s = 0; s < uses.Length; s++)
+        {
+            plan.Put(s, uses[s]);
+        }
+    }
+}

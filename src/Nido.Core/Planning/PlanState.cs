@@ -1,0 +1,320 @@
+namespace Nido.Core.Planning;
+
+/// <summary>
+/// A plan under change, with its score kept up to date. One change costs a few microseconds, which is what makes
+/// the search of our own and "what would it change" possible.
+/// </summary>
+public sealed class PlanState
+{
+    /// <summary>Cost of a strand a child never meets: two minutes.</summary>
+    public const int StrandCost = 2 * WeekProblem.PerMinute;
+
+    /// <summary>Cost of a thousandth of the worst child's missing share: a tenth of a minute.</summary>
+    public const int WorstCost = WeekProblem.PerMinute / 10;
+
+    private readonly WeekProblem problem;
+    private readonly int[] uses;
+    private readonly int[] dose;
+    private readonly int[] strands;
+    private readonly int[] cellReach;
+    private readonly int[] techniqueOnDay;
+    private readonly int[] ideaCount;
+    private readonly int[] techniqueCount;
+    private readonly int strandCount = Strand.All.Count;
+    private readonly int[] firstSlot;
+
+    /// <summary>An empty plan of a problem.</summary>
+    public PlanState(WeekProblem problem)
+    {
+        this.problem = problem;
+        uses = [.. Enumerable.Repeat(-1, problem.Slots.Count)];
+        dose = new int[problem.ChildCount * 4];
+        strands = new int[problem.ChildCount * strandCount];
+        cellReach = new int[problem.Days.Count * problem.Blocks.Count * problem.ChildCount];
+        techniqueOnDay = new int[problem.Days.Count * problem.TechniqueCount];
+        ideaCount = new int[problem.Input.Ideas.Count];
+        techniqueCount = new int[problem.TechniqueCount];
+        firstSlot = [.. from d in Enumerable.Range(0, problem.Days.Count)
+                        from b in Enumerable.Range(0, problem.Blocks.Count)
+                        select problem.SlotAt(d, b, 0)];
+    }
+
+    /// <summary>A plan with these uses in its slots; −1 is empty.</summary>
+    public PlanState(WeekProblem problem, IReadOnlyList<int> uses)
+        : this(problem)
+    {
+        for (var s = 0; s < uses.Count; s++)
+        {
+            Put(s, uses[s]);
+        }
+    }
+
+    /// <summary>Use index in each slot, −1 for empty.</summary>
+    public IReadOnlyList<int> Uses => uses;
+
+    /// <summary>Dose of child × aim in hundredths of a minute.</summary>
+    public IReadOnlyList<int> Dose => dose;
+
+    /// <summary>Puts a use into a slot (−1 empties it) and returns what was there.</summary>
+    public int Put(int slot, int use)
+    {
+        var before = uses[slot];
+        if (before == use)
+        {
+            return before;
+        }
+
+        var (day, block, _) = problem.Slots[slot];
+        Count(day, block, -1);
+        if (before >= 0)
+        {
+            Note(day, problem.Uses[before], -1);
+        }
+
+        uses[slot] = use;
+        if (use >= 0)
+        {
+            Note(day, problem.Uses[use], 1);
+        }
+
+        Count(day, block, 1);
+        return before;
+    }
+
+    /// <summary>Whether a use may lie in a slot beside what lies elsewhere on that day.</summary>
+    public bool MayPut(int slot, int use)
+    {
+        var (day, block, _) = problem.Slots[slot];
+        var candidate = problem.Uses[use];
+        var here = uses[slot] >= 0 ? problem.Uses[uses[slot]] : null;
+        var sameTechnique = techniqueOnDay[(day * problem.TechniqueCount) + candidate.TechniqueIndex]
+            - (here?.TechniqueIndex == candidate.TechniqueIndex ? 1 : 0);
+        var sameIdea = ideaCount[candidate.IdeaIndex] - (here?.IdeaIndex == candidate.IdeaIndex ? 1 : 0);
+        return sameTechnique == 0
+            && sameIdea < WeekProblem.MostPerIdea
+            && (problem.Days[day].Dry || !candidate.Idea.Technique.DryWeather)
+            && AdultsIn(day, block) - (here?.Adults ?? 0) + candidate.Adults <= problem.AdultsThere[day][block];
+    }
+
+    /// <summary>The fair-shares objective, with hard rules as a very high price; what the search compares.</summary>
+    public long FairPrice() => FairParts().Total + (ReachBroken() * 1_000_000L);
+
+    /// <summary>The whole score.</summary>
+    public PlanScore Score()
+    {
+        var (shortfall, worst, missing, _) = FairParts();
+        var (wishes, cents, prep) = WishParts();
+        return new(shortfall, worst, missing, ReachBroken() + EmptySlots() + RulesBroken(), wishes, cents, prep);
+    }
+
+    /// <summary>Money, evenings, repetition, order and the ideas' own wishes in points.</summary>
+    public long WishPrice() => WishParts().Points;
+
+    /// <summary>What is taken of each material over the week: consumables added up, reusables at the busiest time.</summary>
+    public double[] Taken()
+    {
+        var taken = new double[problem.Materials.Count];
+        var now = new double[problem.Materials.Count];
+        for (var cell = 0; cell < firstSlot.Length; cell++)
+        {
+            var offers = problem.Blocks[cell % problem.Blocks.Count].Offers;
+            for (var pass = 0; pass < 2; pass++)
+            {
+                for (var o = 0; o < offers; o++)
+                {
+                    if (uses[firstSlot[cell] + o] is not (>= 0 and var u))
+                    {
+                        continue;
+                    }
+
+                    foreach (var (material, amount) in problem.Uses[u].Takes)
+                    {
+                        if (problem.Materials[material].Consumable)
+                        {
+                            taken[material] += pass == 0 ? amount : 0;
+                        }
+                        else if (pass == 0)
+                        {
+                            now[material] += amount;
+                        }
+                        else
+                        {
+                            taken[material] = Math.Max(taken[material], now[material]);
+                            now[material] = 0;
+                        }
+                    }
+                }
+            }
+        }
+
+        return taken;
+    }
+
+    /// <summary>Offers of a cell in reach of a child.</summary>
+    public int InReach(int day, int block, int child) =>
+        cellReach[(((day * problem.Blocks.Count) + block) * problem.ChildCount) + child];
+
+    /// <summary>Packs of a material to buy for what is taken; 0 where there is enough or it is not sold.</summary>
+    public static int Packs(double taken, double onHand, double? packSize) =>
+        packSize is > 0 && taken > onHand + 1e-9 ? (int)Math.Ceiling((taken - onHand) / packSize.Value - 1e-9) : 0;
+
+    private void Count(int day, int block, int sign)
+    {
+        var cell = (day * problem.Blocks.Count) + block;
+        var first = firstSlot[cell];
+        var free = problem.Blocks[block].IsFreeChoice;
+        for (var c = 0; c < problem.ChildCount; c++)
+        {
+            if (!problem.Present[c][day])
+            {
+                continue;
+            }
+
+            var inReach = 0;
+            for (var o = 0; o < problem.Blocks[block].Offers; o++)
+            {
+                inReach += uses[first + o] >= 0 && problem.Uses[uses[first + o]].Reach[c] ? 1 : 0;
+            }
+
+            cellReach[(cell * problem.ChildCount) + c] = inReach;
+            for (var o = 0; o < problem.Blocks[block].Offers && inReach > 0; o++)
+            {
+                if (uses[first + o] < 0 || !problem.Uses[uses[first + o]].Reach[c])
+                {
+                    continue;
+                }
+
+                var given = problem.Uses[uses[first + o]].Dose[free ? inReach - 1 : 0];
+                for (var k = c * 4; k < (c * 4) + 4; k++)
+                {
+                    dose[k] += sign * given[k];
+                }
+            }
+        }
+    }
+
+    private void Note(int day, Use use, int sign)
+    {
+        techniqueOnDay[(day * problem.TechniqueCount) + use.TechniqueIndex] += sign;
+        ideaCount[use.IdeaIndex] += sign;
+        techniqueCount[use.TechniqueIndex] += sign;
+        for (var c = 0; c < problem.ChildCount; c++)
+        {
+            if (!use.Reach[c] || !problem.Present[c][day])
+            {
+                continue;
+            }
+
+            foreach (var s in use.Strands)
+            {
+                strands[(c * strandCount) + s] += sign;
+            }
+        }
+    }
+
+    private (long Shortfall, long Worst, long Missing, long Total) FairParts()
+    {
+        long shortfall = 0, missing = 0;
+        var worst = 0L;
+        for (var k = 0; k < dose.Length; k++)
+        {
+            var target = problem.Target[k];
+            var lacking = Math.Max(0, target - dose[k]);
+            shortfall += lacking + Math.Max(0, lacking - (target / 4));
+            worst = target == 0 ? worst : Math.Max(worst, ((1000L * lacking) + target - 1) / target);
+        }
+
+        for (var k = 0; k < strands.Length; k++)
+        {
+            missing += strands[k] == 0 && problem.StrandOpen[k] ? StrandCost : 0;
+        }
+
+        worst *= WorstCost;
+        return (shortfall, worst, missing, shortfall + worst + missing);
+    }
+
+    private int ReachBroken()
+    {
+        var broken = 0;
+        for (var k = 0; k < cellReach.Length; k++)
+        {
+            broken += cellReach[k] == 0 && problem.Present[k % problem.ChildCount][k / problem.ChildCount / problem.Blocks.Count] ? 1 : 0;
+        }
+
+        return broken;
+    }
+
+    private int EmptySlots() => uses.Count(u => u < 0);
+
+    private int RulesBroken() => Enumerable.Range(0, uses.Length).Count(s => uses[s] >= 0 && !MayPut(s, uses[s]));
+
+    private int AdultsIn(int day, int block)
+    {
+        var first = firstSlot[(day * problem.Blocks.Count) + block];
+        var adults = 0;
+        for (var o = 0; o < problem.Blocks[block].Offers; o++)
+        {
+            adults += uses[first + o] >= 0 ? problem.Uses[uses[first + o]].Adults : 0;
+        }
+
+        return adults;
+    }
+
+    private (long Points, int Cents, int Prep) WishParts()
+    {
+        var sliders = problem.Input.Sliders;
+        var taken = Taken();
+        var cents = 0;
+        var unsold = 0;
+        for (var m = 0; m < taken.Length; m++)
+        {
+            var material = problem.Materials[m];
+            cents += Packs(taken[m], problem.OnHand[m], material.PackSize) * (material.PackCents ?? 0);
+            unsold += taken[m] > problem.OnHand[m] + 1e-9 && !material.IsSold ? 1 : 0;
+        }
+
+        long points = (cents * (long)sliders.UseTheCupboard / 5)
+            + (Math.Max(0, cents - problem.Input.Group.Settings.BudgetCents) * 4L)
+            + (unsold * 40L * sliders.UseTheCupboard);
+        var prep = 0;
+        var perDay = problem.Slots.Count / problem.Days.Count;
+        for (var d = 0; d < problem.Days.Count; d++)
+        {
+            int evening = 0, mess = 0;
+            var warm = false;
+            for (var s = d * perDay; s < (d + 1) * perDay; s++)
+            {
+                if (uses[s] < 0)
+                {
+                    continue;
+                }
+
+                var use = problem.Uses[uses[s]];
+                evening += use.PrepMinutes;
+                mess += use.Idea.Technique.Mess;
+                points += use.WishCost;
+                // Hands are warmed, and the whole arm used, before squeezing and cutting.
+                points += use.Idea.Technique.HandLoad == Ideas.HandLoad.Heavy && !warm ? 15 : 0;
+                warm |= use.Idea.Technique.WarmUp || use.Idea.Technique.WholeArm;
+            }
+
+            prep += evening;
+            points += (evening * sliders.LightPrep / 2)
+                + (Math.Max(0, evening - problem.Input.Group.Settings.EveningPrepMinutes) * 20L)
+                + (Math.Max(0, mess - 8) * 20L);
+        }
+
+        foreach (var count in ideaCount)
+        {
+            points += count > 1 ? (count - 1) * 10L * sliders.FreshIdeas : 0;
+        }
+
+        // Once again in the week is practice; more often is the same thing every day.
+        foreach (var count in techniqueCount)
+        {
+            points += count > 2 ? (count - 2) * 16L * sliders.FreshIdeas : 0;
+        }
+
+        return (points, cents, prep);
+    }
+}

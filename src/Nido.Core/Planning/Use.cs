@@ -1,0 +1,53 @@
+using Nido.Core.Group;
+using Nido.Core.Ideas;
+
+namespace Nido.Core.Planning;
+
+/// <summary>An idea in a kind of block where it may lie, with all that planning counts. Money in cents, dose in hundredths of a minute.</summary>
+public sealed class Use
+{
+    /// <summary>Index among the uses of the problem.</summary>
+    public required int Index { get; init; }
+
+    /// <summary>The idea.</summary>
+    public required Idea Idea { get; init; }
+
+    /// <summary>Index of the idea.</summary>
+    public required int IdeaIndex { get; init; }
+
+    /// <summary>Index of the technique.</summary>
+    public required int TechniqueIndex { get; init; }
+
+    /// <summary>The block.</summary>
+    public required Block Block { get; init; }
+
+    /// <summary>Index of the block in the day.</summary>
+    public required int BlockIndex { get; init; }
+
+    /// <summary>Every child of the group at this idea in this block.</summary>
+    public required IReadOnlyList<ChildAtIdea> Children { get; init; }
+
+    /// <summary>Whether each child is within reach.</summary>
+    public required bool[] Reach { get; init; }
+
+    /// <summary>Dose by number of offers in reach (1 first), then child × aim, in hundredths of a minute.</summary>
+    public required int[][] Dose { get; init; }
+
+    /// <summary>Indices of the strands that get at least a tenth of the minutes.</summary>
+    public required int[] Strands { get; init; }
+
+    /// <summary>Adults needed beside it, a watched table included.</summary>
+    public required int Adults { get; init; }
+
+    /// <summary>Material index and amount taken.</summary>
+    public required (int Material, double Amount)[] Takes { get; init; }
+
+    /// <summary>What it takes, in words.</summary>
+    public required IReadOnlyList<DemandLine> Demand { get; init; }
+
+    /// <summary>Preparation in minutes.</summary>
+    public required int PrepMinutes { get; init; }
+
+    /// <summary>Points for everything that is wished but not fair shares: theme, freshness, approach; lower is better.</summary>
+    public required int WishCost { get; init; }
+}

@@ -1,0 +1,104 @@
+using System.Diagnostics;
+using Google.OrTools.Sat;
+
+namespace Nido.Core.Planning;
+
+/// <summary>Composes a week: a first plan at once, then choose, place, polish, and last the other wishes.</summary>
+/// <param name="problem">The week; must not be impossible.</param>
+/// <param name="limits">How much work.</param>
+/// <param name="time">Where seconds come from.</param>
+public sealed class WeekComposer(WeekProblem problem, ComposeLimits limits, TimeProvider time)
+{
+    private readonly long began = time.GetTimestamp();
+    private long bound;
+
+    /// <summary>Composes.</summary>
+    /// <param name="progress">Told of every stage and every better plan.</param>
+    /// <param name="stop">The teacher's "good enough".</param>
+    public ComposeResult Compose(IProgress<ComposeProgress>? progress, CancellationToken stop)
+    {
+        using var clock = new CancellationTokenSource(limits.Guard, time);
+        using var either = CancellationTokenSource.CreateLinkedTokenSource(stop, clock.Token);
+        var plan = GreedyPlan.Of(problem);
+        var greedy = plan.Score();
+        Tell(progress, ComposeStage.First, plan, show: true);
+
+        var search = new LocalSearch(problem, new SeededChance(7));
+        search.Improve(plan, p => p.FairPrice(), limits.Rounds / 4, either.Token);
+        Tell(progress, ComposeStage.Choose, plan, show: true);
+
+        var chosen = Choose(plan, progress, either.Token);
+        if (chosen is not null)
+        {
+            Tell(progress, ComposeStage.Place, plan, show: false);
+            var placed = PlaceModel.Place(problem, chosen.Value.Ways, chosen.Value.Times, 4, either.Token);
+            search.Improve(placed, p => p.FairPrice(), limits.Rounds / 2, either.Token);
+            plan = placed.FairPrice() < plan.FairPrice() ? placed : plan;
+        }
+
+        Tell(progress, ComposeStage.Polish, plan, show: true);
+        search.Improve(plan, p => p.FairPrice(), limits.Rounds, either.Token);
+        Tell(progress, ComposeStage.Wishes, plan, show: true);
+        MeetWishes(plan, search, either.Token);
+        var end = stop.IsCancellationRequested ? ComposeEnd.StoppedByYou
+            : clock.IsCancellationRequested ? ComposeEnd.StoppedByTheClock
+            : ComposeEnd.Finished;
+        Tell(progress, ComposeStage.Done, plan, show: true);
+        return new ComposeResult(Placements(plan), plan.Score(), greedy, bound, end, Seconds());
+    }
+
+    /// <summary>Placements of a plan, in the order of the week.</summary>
+    public IReadOnlyList<Placement> Placements(PlanState plan) =>
+    [
+        .. plan.Uses.Select((use, s) => (use, slot: problem.Slots[s], s)).Where(x => x.use >= 0)
+            .Select(x => new Placement(
+                x.slot.Day, problem.Blocks[x.slot.Block].Id, x.slot.Offer, problem.Uses[x.use].Idea.Id, problem.LockedUse[x.s] >= 0)),
+    ];
+
+    private (IReadOnlyList<Way> Ways, long[] Times)? Choose(PlanState hint, IProgress<ComposeProgress>? progress, CancellationToken stop)
+    {
+        // Nothing is below nothing missing: a plan that lacks nothing needs no search.
+        if (stop.IsCancellationRequested || hint.FairPrice() == 0)
+        {
+            return null;
+        }
+
+        var model = new ChooseModel(problem);
+        if (hint.Uses.All(u => u >= 0))
+        {
+            model.HintFrom(hint);
+        }
+
+        var solver = Solving.Solver(limits.ChooseWork, limits.Guard);
+        solver.SetBestBoundCallback(b =>
+        {
+            bound = Math.Max(bound, (long)Math.Ceiling(b - 1e-6));
+            Tell(progress, ComposeStage.Choose, hint, show: false);
+        });
+        using var registration = stop.Register(solver.StopSearch);
+        var status = solver.Solve(model.Model);
+        bound = Math.Max(bound, (long)Math.Ceiling(solver.BestObjectiveBound - 1e-6));
+        Debug.Assert(status != CpSolverStatus.ModelInvalid, model.Model.Validate());
+        return status is CpSolverStatus.Optimal or CpSolverStatus.Feasible
+            ? (model.Ways, [.. model.Times.Select(t => solver.Value(t))])
+            : null;
+    }
+
+    /// <summary>Lowers money, prep and the rest while fair shares stay within the tolerance of the slider.</summary>
+    private void MeetWishes(PlanState plan, LocalSearch search, CancellationToken stop)
+    {
+        var limit = (long)(plan.FairPrice() * (1 + problem.Input.Sliders.Tolerance));
+        search.Improve(
+            plan,
+            p => p.FairPrice() is var fair && fair > limit ? 1_000_000_000L + fair : p.WishPrice(),
+            limits.Rounds / 4,
+            stop);
+    }
+
+    private void Tell(IProgress<ComposeProgress>? progress, ComposeStage stage, PlanState plan, bool show) =>
+        progress?.Report(new ComposeProgress(
+            stage, Seconds(), plan.FairPrice() / (double)WeekProblem.PerMinute, bound / (double)WeekProblem.PerMinute,
+            show ? Placements(plan) : null));
+
+    private double Seconds() => time.GetElapsedTime(began).TotalSeconds;
+}

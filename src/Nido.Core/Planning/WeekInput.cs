@@ -1,0 +1,28 @@
+using Nido.Core.Cupboard;
+using Nido.Core.Group;
+using Nido.Core.Ideas;
+using Nido.Core.Safety;
+using Nido.Core.Steps;
+
+namespace Nido.Core.Planning;
+
+/// <summary>Everything a week is composed from.</summary>
+/// <param name="Group">The group.</param>
+/// <param name="Days">Days to plan, first day first.</param>
+/// <param name="Ideas">Ideas to choose from.</param>
+/// <param name="Ladders">Ladders by id.</param>
+/// <param name="Safety">Safety rules.</param>
+/// <param name="OnHand">Amount on hand by material id.</param>
+/// <param name="Sliders">What matters.</param>
+/// <param name="Locked">Placements that must stay.</param>
+/// <param name="Recent">Ids of techniques placed in the last weeks.</param>
+public sealed record WeekInput(
+    ChildrenGroup Group,
+    IReadOnlyList<PlanDay> Days,
+    IReadOnlyList<Idea> Ideas,
+    IReadOnlyDictionary<string, Ladder> Ladders,
+    SafetyCheck Safety,
+    IReadOnlyDictionary<string, double> OnHand,
+    Sliders Sliders,
+    IReadOnlyList<Placement> Locked,
+    IReadOnlySet<string> Recent);

@@ -1,0 +1,276 @@
+using Nido.Core.Cupboard;
+using Nido.Core.Group;
+using Nido.Core.Ideas;
+using Nido.Core.Safety;
+using Nido.Core.Steps;
+
+namespace Nido.Core.Planning;
+
+/// <summary>A week as numbers: uses, slots, targets and limits. Built once, read by the greedy plan, the models and the score.</summary>
+public sealed class WeekProblem
+{
+    /// <summary>Hundredths of a minute in a minute.</summary>
+    public const int PerMinute = 100;
+
+    /// <summary>How often one idea may lie out in a week.</summary>
+    public const int MostPerIdea = 3;
+
+    private WeekProblem(WeekInput input)
+    {
+        Input = input;
+        Group = input.Group;
+        Days = input.Days;
+        Blocks = input.Group.Blocks;
+        ChildCount = Group.Children.Count;
+        Present = [.. Group.Children.Select(c => Days.Select(d => c.Days.HasFlag(d.Day)).ToArray())];
+        DaysPresent = [.. Present.Select(p => p.Count(x => x))];
+        AdultsThere = [.. Days.Select(d => Blocks.Select(b => Group.Adults.Count(a => a.IsThere(d.Day, b))).ToArray())];
+        Slots = [.. from d in Enumerable.Range(0, Days.Count)
+                    from b in Enumerable.Range(0, Blocks.Count)
+                    from o in Enumerable.Range(0, Blocks[b].Offers)
+                    select new Slot(d, b, o)];
+    }
+
+    /// <summary>What the problem was built from.</summary>
+    public WeekInput Input { get; }
+
+    /// <summary>The group.</summary>
+    public ChildrenGroup Group { get; }
+
+    /// <summary>Days planned.</summary>
+    public IReadOnlyList<PlanDay> Days { get; }
+
+    /// <summary>Blocks of a day.</summary>
+    public IReadOnlyList<Block> Blocks { get; }
+
+    /// <summary>Number of children.</summary>
+    public int ChildCount { get; }
+
+    /// <summary>Child × day: present.</summary>
+    public bool[][] Present { get; }
+
+    /// <summary>Days each child comes.</summary>
+    public int[] DaysPresent { get; }
+
+    /// <summary>Day × block: adults there for all of it.</summary>
+    public int[][] AdultsThere { get; }
+
+    /// <summary>Every place an idea can lie, in the order of the week.</summary>
+    public IReadOnlyList<Slot> Slots { get; }
+
+    /// <summary>Ideas in the blocks they may lie in.</summary>
+    public IReadOnlyList<Use> Uses { get; private set; } = [];
+
+    /// <summary>Uses by block index.</summary>
+    public IReadOnlyList<Use[]> UsesOfBlock { get; private set; } = [];
+
+    /// <summary>Target of child × aim, in hundredths of a minute.</summary>
+    public int[] Target { get; private set; } = [];
+
+    /// <summary>Child × strand: some use reaches it.</summary>
+    public bool[] StrandOpen { get; private set; } = [];
+
+    /// <summary>Materials any use takes.</summary>
+    public IReadOnlyList<Material> Materials { get; private set; } = [];
+
+    /// <summary>Amount on hand of each of these.</summary>
+    public double[] OnHand { get; private set; } = [];
+
+    /// <summary>Number of techniques.</summary>
+    public int TechniqueCount { get; private set; }
+
+    /// <summary>Use index a slot must keep, or −1.</summary>
+    public int[] LockedUse { get; private set; } = [];
+
+    /// <summary>Reads an input; says what makes it impossible instead of failing later.</summary>
+    public static (WeekProblem Problem, IReadOnlyList<Impossible> Impossible) Build(WeekInput input)
+    {
+        var problem = new WeekProblem(input);
+        var missing = WhatIsMissing(input);
+        if (missing.Count > 0)
+        {
+            return (problem, missing);
+        }
+
+        problem.ReadUses();
+        problem.ReadTargets();
+        problem.ReadLocks();
+        return (problem, [.. ImpossibleRules.Of(problem)]);
+    }
+
+    /// <summary>Index of the slot at a day, block and offer.</summary>
+    public int SlotAt(int day, int block, int offer) =>
+        (day * Blocks.Sum(b => b.Offers)) + Blocks.Take(block).Sum(b => b.Offers) + offer;
+
+    private static List<Impossible> WhatIsMissing(WeekInput input)
+    {
+        var found = new List<Impossible>();
+        if (input.Group.Children.Count == 0)
+        {
+            found.Add(new("A week is for children", $"{input.Group.Name} has no children yet", "Add children in Group, or paste a list"));
+        }
+
+        if (input.Group.Blocks.Count == 0)
+        {
+            found.Add(new("A day has blocks", $"{input.Group.Name} has no blocks yet", "Set the blocks of the day in Group"));
+        }
+
+        if (input.Days.Count == 0)
+        {
+            found.Add(new("A week has days", $"{input.Group.Name} meets on no day", "Choose its days in Group"));
+        }
+
+        if (input.OnHand.Values.All(v => v <= 0))
+        {
+            found.Add(new("Ideas are made of materials", "the cupboard is empty", "Count a shelf or paste a list in Cupboard"));
+        }
+
+        return found;
+    }
+
+    private void ReadUses()
+    {
+        var day = Days[0].Date;
+        var belief = AbilityBelief.FromAge();
+        var techniques = Input.Ideas.Select(i => i.Technique.Id).Distinct().ToArray();
+        TechniqueCount = techniques.Length;
+        var materials = new List<Material>();
+        var indexOf = new Dictionary<string, int>();
+        var uses = new List<Use>();
+        for (var i = 0; i < Input.Ideas.Count; i++)
+        {
+            var idea = Input.Ideas[i];
+            for (var b = 0; b < Blocks.Count; b++)
+            {
+                if (!idea.Technique.Blocks.Contains(Blocks[b].Kind))
+                {
+                    continue;
+                }
+
+                var children = Whom(idea, Blocks[b], belief, day);
+                if (!children.Any(c => c.InReach))
+                {
+                    continue;
+                }
+
+                var demand = Demand.Of(idea, Blocks[b], children);
+                foreach (var line in demand.Where(l => !indexOf.ContainsKey(l.Material.Id)))
+                {
+                    indexOf[line.Material.Id] = materials.Count;
+                    materials.Add(line.Material);
+                }
+
+                uses.Add(MakeUse(uses.Count, i, b, Array.IndexOf(techniques, idea.Technique.Id), children, demand, indexOf, day));
+            }
+        }
+
+        Uses = uses;
+        UsesOfBlock = [.. Blocks.Select((_, b) => uses.Where(u => u.BlockIndex == b).ToArray())];
+        Materials = materials;
+        OnHand = [.. materials.Select(m => Input.OnHand.GetValueOrDefault(m.Id))];
+    }
+
+    /// <summary>The step each child is offered among those safety allows in this block.</summary>
+    private ChildAtIdea[] Whom(Idea idea, Block block, AbilityBelief belief, DateOnly day)
+    {
+        var ladder = Input.Ladders[idea.Technique.Ladder];
+        var keptOut = idea.Steps.Select(s => Input.Safety.KeptOut(idea, s, block, Group, day)).ToArray();
+        return
+        [
+            .. Group.Children.Select((child, c) =>
+            {
+                var allowed = idea.Steps.Where((_, s) => keptOut[s][c] is null).Select(s => ladder.Steps[s.Number - 1]);
+                var offer = JustRight.Offer(belief, child.MonthsOn(day), allowed);
+                return new ChildAtIdea(child, offer, offer is null ? keptOut[0][c] : null);
+            }),
+        ];
+    }
+
+    private Use MakeUse(
+        int index, int ideaIndex, int blockIndex, int techniqueIndex, ChildAtIdea[] children,
+        IReadOnlyList<DemandLine> demand, Dictionary<string, int> indexOf, DateOnly day)
+    {
+        var idea = Input.Ideas[ideaIndex];
+        var block = Blocks[blockIndex];
+        var steps = StepsInUse(idea, children);
+        var watched = Input.Safety.NeedsWatchedTable(idea, steps, Group, day);
+        return new Use
+        {
+            Index = index,
+            Idea = idea,
+            IdeaIndex = ideaIndex,
+            TechniqueIndex = techniqueIndex,
+            Block = block,
+            BlockIndex = blockIndex,
+            Children = children,
+            Reach = [.. children.Select(c => c.InReach)],
+            Dose = [.. Enumerable.Range(1, block.Offers).Select(r => DoseAt(idea, block, children, r, day))],
+            Strands = [.. idea.Technique.Strands.Where(s => s.Value >= 10).Select(s => IndexOfStrand(s.Key))],
+            Adults = Math.Max(idea.Technique.Adults, watched ? 1 : 0),
+            Takes = [.. demand.Select(l => (indexOf[l.Material.Id], l.Amount))],
+            Demand = demand,
+            PrepMinutes = idea.Technique.Prep.Sum(p => p.Minutes),
+            WishCost = WishCosts.Of(idea, Input),
+        };
+    }
+
+    /// <summary>The steps at least one child works at.</summary>
+    public static IReadOnlyList<IdeaStep> StepsInUse(Idea idea, IReadOnlyList<ChildAtIdea> children) =>
+        [.. idea.Steps.Where(s => children.Any(c => c.InReach && c.Offer!.Step == s.Number))];
+
+    /// <summary>Dose of child × aim where this many offers of the block are in the child's reach.</summary>
+    private int[] DoseAt(Idea idea, Block block, ChildAtIdea[] children, int inReach, DateOnly day)
+    {
+        var shares = idea.Technique.AimShares();
+        var dose = new int[children.Length * 4];
+        for (var c = 0; c < children.Length; c++)
+        {
+            var minutes = Minutes.Received(block, idea.Technique, inReach, children[c].Child.MonthsOn(day), Group.Settings);
+            for (var m = 0; m < 4; m++)
+            {
+                dose[(c * 4) + m] = (int)Math.Round(PerMinute * minutes * shares[m] * children[c].Fit);
+            }
+        }
+
+        return dose;
+    }
+
+    private void ReadTargets()
+    {
+        var day = Days[0].Date;
+        Target = new int[ChildCount * 4];
+        for (var c = 0; c < ChildCount; c++)
+        {
+            var aDay = Blocks.Sum(b => Minutes.CanGive(b, Group.Children[c].MonthsOn(day), Group.Settings));
+            Array.Fill(Target, (int)Math.Round(PerMinute * 0.9 * aDay * DaysPresent[c] / 4), c * 4, 4);
+        }
+
+        StrandOpen = new bool[ChildCount * Strand.All.Count];
+        foreach (var use in Uses)
+        {
+            for (var c = 0; c < ChildCount; c++)
+            {
+                foreach (var s in use.Strands)
+                {
+                    StrandOpen[(c * Strand.All.Count) + s] |= use.Reach[c] && DaysPresent[c] > 0;
+                }
+            }
+        }
+    }
+
+    private void ReadLocks()
+    {
+        LockedUse = [.. Enumerable.Repeat(-1, Slots.Count)];
+        foreach (var locked in Input.Locked)
+        {
+            var b = Blocks.Select((block, i) => (block, i)).FirstOrDefault(x => x.block.Id == locked.BlockId, (null!, -1)).i;
+            var use = b < 0 ? null : UsesOfBlock[b].FirstOrDefault(u => u.Idea.Id == locked.IdeaId);
+            if (use is not null && locked.Day < Days.Count && locked.Offer < Blocks[b].Offers)
+            {
+                LockedUse[SlotAt(locked.Day, b, locked.Offer)] = use.Index;
+            }
+        }
+    }
+
+    private static int IndexOfStrand(string id) => Strand.All.Select((s, i) => (s, i)).First(x => x.s.Id == id).i;
+}

@@ -1,0 +1,21 @@
+using Nido.Core.Group;
+using Nido.Core.Ideas;
+
+namespace Nido.Core.Planning;
+
+/// <summary>Points of an idea for the wishes that hang on the idea alone; 0 is best.</summary>
+public static class WishCosts
+{
+    /// <summary>Theme link, recently done and approach mix, weighed by the sliders.</summary>
+    public static int Of(Idea idea, WeekInput input)
+    {
+        var theme = (3 - idea.Technique.ThemeLink) * input.Sliders.Theme * 4;
+        var recent = input.Recent.Contains(idea.Technique.Id) ? input.Sliders.FreshIdeas * 6 : 0;
+        var mix = input.Group.Settings.Approaches;
+        var most = Math.Max(1, mix.Values.DefaultIfEmpty(1).Max());
+        var suits = idea.Technique.Approaches.Select(a => mix.GetValueOrDefault(a)).DefaultIfEmpty(0).Max();
+        // A material that has to be bought weighs a little even before its money does.
+        var bought = idea.Lead is { } lead && input.OnHand.GetValueOrDefault(lead.Id) <= 0 ? input.Sliders.UseTheCupboard * 4 : 0;
+        return theme + recent + (40 * (most - suits) / most) + bought;
+    }
+}

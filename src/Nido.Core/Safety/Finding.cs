@@ -1,0 +1,7 @@
+namespace Nido.Core.Safety;
+
+/// <summary>A rule that fires on an idea, with what made it fire.</summary>
+/// <param name="Rule">The rule.</param>
+/// <param name="What">Materials or actions that made it fire.</param>
+/// <param name="Whom">Children it is about; empty where it is about everyone.</param>
+public sealed record Finding(SafetyRule Rule, IReadOnlyList<string> What, IReadOnlyList<string> Whom);

@@ -1,0 +1,56 @@
+namespace Nido.Core.Steps;
+
+/// <summary>
+/// What is believed of one child on one ladder: a distribution over δ = θ − age in months, on a grid from
+/// −48 to +48 in bins of one month. Immutable.
+/// </summary>
+public sealed class AbilityBelief
+{
+    /// <summary>Largest |δ| on the grid, in months.</summary>
+    public const int Reach = 48;
+
+    private readonly double[] weights;
+
+    private AbilityBelief(double[] unnormalised)
+    {
+        var sum = unnormalised.Sum();
+        weights = [.. unnormalised.Select(w => w / sum)];
+    }
+
+    /// <summary>Probability of each bin, δ = −48 first; sums to 1.</summary>
+    public IReadOnlyList<double> Weights => weights;
+
+    /// <summary>Mean of δ in months.</summary>
+    public double Mean => weights.Select((w, i) => w * (i - Reach)).Sum();
+
+    /// <summary>The prior for a child of whom only the age is known: normal, mean 0.</summary>
+    /// <param name="standardDeviation">In months; must be positive.</param>
+    public static AbilityBelief FromAge(double standardDeviation = 8) => Normal(0, standardDeviation);
+
+    /// <summary>Normal belief on the grid.</summary>
+    /// <param name="mean">Mean of δ in months.</param>
+    /// <param name="standardDeviation">In months; must be positive.</param>
+    public static AbilityBelief Normal(double mean, double standardDeviation)
+    {
+        ArgumentOutOfRangeException.ThrowIfNegativeOrZero(standardDeviation);
+        return new([.. Grid().Select(d => Math.Exp(-0.5 * Math.Pow((d - mean) / standardDeviation, 2)))]);
+    }
+
+    /// <summary>The belief after one observation, by Bayes' rule.</summary>
+    public AbilityBelief After(HelpLevel seen, int typicalMonths, int ageMonths) =>
+        new([.. Grid().Select((d, i) => weights[i] * GradedResponse.Exactly(seen, ageMonths + d, typicalMonths))]);
+
+    /// <summary>Chance of managing a step with at most this help, averaged over the belief.</summary>
+    public double Chance(HelpLevel help, int typicalMonths, int ageMonths)
+    {
+        var sum = 0.0;
+        for (var i = 0; i < weights.Length; i++)
+        {
+            sum += weights[i] * GradedResponse.AtMost(help, ageMonths + i - Reach, typicalMonths);
+        }
+
+        return sum;
+    }
+
+    private static IEnumerable<int> Grid() => Enumerable.Range(-Reach, (2 * Reach) + 1);
+}

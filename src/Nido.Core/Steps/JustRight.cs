@@ -1,0 +1,67 @@
+namespace Nido.Core.Steps;
+
+/// <summary>Which step is just right for a child, and how well it fits.</summary>
+public static class JustRight
+{
+    /// <summary>P(alone) from which a step counts as one the child can be offered alone.</summary>
+    public const double AloneFrom = 0.55;
+
+    /// <summary>Below this chance even with the most help, a step is out of reach.</summary>
+    public const double ReachFrom = 0.30;
+
+    /// <summary>
+    /// Fit of a step: 1 for P(alone) 0.55–0.90, falling to 0.35 at 0.99 and staying; below 0.55,
+    /// 0.8 × P(with the offered help); 0 where even the most help gives under 0.30.
+    /// </summary>
+    public static double Fit(double alone, double withHelp, double withMostHelp) =>
+        alone >= AloneFrom ? (alone <= 0.90 ? 1 : Math.Max(0.35, 1 - (0.65 * (alone - 0.90) / 0.09)))
+        : withMostHelp < ReachFrom ? 0
+        : 0.8 * withHelp;
+
+    /// <summary>
+    /// The highest allowed step with P(alone) ≥ 0.55; if none, the lowest allowed with the least help that brings
+    /// it to 0.55, else the most help. Null where no step is allowed.
+    /// </summary>
+    /// <param name="belief">Belief on this ladder.</param>
+    /// <param name="ageMonths">Age on the day.</param>
+    /// <param name="allowed">Steps the cupboard can equip and safety allows; any order.</param>
+    public static StepOffer? Offer(AbilityBelief belief, int ageMonths, IEnumerable<LadderStep> allowed)
+    {
+        LadderStep? lowest = null;
+        LadderStep? best = null;
+        foreach (var step in allowed.OrderBy(s => s.Number))
+        {
+            lowest ??= step;
+            if (belief.Chance(HelpLevel.Alone, step.TypicalMonths, ageMonths) >= AloneFrom)
+            {
+                best = step;
+            }
+        }
+
+        if (lowest is null)
+        {
+            return null;
+        }
+
+        var offered = best ?? lowest;
+        double Chance(HelpLevel help) => belief.Chance(help, offered.TypicalMonths, ageMonths);
+        var alone = Chance(HelpLevel.Alone);
+        var help = alone >= AloneFrom ? HelpLevel.Alone
+            : Chance(HelpLevel.Shown) >= AloneFrom ? HelpLevel.Shown
+            : HelpLevel.Hands;
+        var withHelp = Chance(help);
+        var fit = Fit(alone, withHelp, Chance(HelpLevel.Hands));
+        return new StepOffer(offered.Number, help, alone, withHelp, fit, Words(offered, best is not null, alone, help, withHelp, fit));
+    }
+
+    private static string[] Words(LadderStep step, bool highest, double alone, HelpLevel help, double withHelp, double fit) =>
+    [
+        highest
+            ? $"Step {step.Number} ({step.Name}) is the highest here that the child can probably do alone: {alone:P0}, and at least 55% is asked."
+            : $"Step {step.Number} ({step.Name}) is the lowest here; alone {alone:P0}, so help is planned: {withHelp:P0} when {HelpInWords(help)}.",
+        fit == 0 ? "Even with the most help it is under 30%: out of reach for now."
+            : $"It counts {fit:0.00} of its minutes: 1 from 55% to 90% alone, less when too easy or with help.",
+    ];
+
+    private static string HelpInWords(HelpLevel help) => help == HelpLevel.Shown ? "shown first" : "helped with hands";
+}

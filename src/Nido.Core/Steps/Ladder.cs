@@ -1,0 +1,9 @@
+namespace Nido.Core.Steps;
+
+/// <summary>Ordered steps of one strand.</summary>
+/// <param name="Id">Kebab case.</param>
+/// <param name="Name">Long name.</param>
+/// <param name="Head">One word for a table head.</param>
+/// <param name="Strand">The strand it belongs to.</param>
+/// <param name="Steps">Lowest first; typical months do not fall.</param>
+public sealed record Ladder(string Id, string Name, string Head, Strand Strand, IReadOnlyList<LadderStep> Steps);

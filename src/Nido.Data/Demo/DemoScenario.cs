@@ -1,0 +1,102 @@
+using Nido.Core.Cupboard;
+using Nido.Core.Group;
+
+namespace Nido.Data.Demo;
+
+/// <summary>The invented house everything is shown with: the Wren room, its children, adults, blocks and cupboard.</summary>
+public static class DemoScenario
+{
+    /// <summary>Monday of the week shown.</summary>
+    public static DateOnly Monday { get; } = new(2026, 12, 7);
+
+    /// <summary>Theme of the week shown.</summary>
+    public const string ThemeId = "little-post-office";
+
+    /// <summary>The Wren room.</summary>
+    /// <param name="newId">Makes opaque ids.</param>
+    public static ChildrenGroup WrenRoom(Func<string> newId) => new(
+        newId(), "Wren room", "Quill Street Children's Library and Nursery", WeekDays.MondayToFriday,
+        [.. Children(newId)], [.. Adults(newId)], Blocks,
+        GroupSettings.Default with
+        {
+            SmallParts = SmallPartsRule.WatchedTable,
+            Approaches = new Dictionary<Approach, int>
+            {
+                [Approach.GuidedMake] = 2, [Approach.PreparedShelf] = 3, [Approach.OpenProvision] = 1,
+                [Approach.GradedPractice] = 2, [Approach.Games] = 2,
+            },
+        });
+
+    /// <summary>What is on the shelves: enough of most things, of some too little to be comfortable.</summary>
+    public static IReadOnlyList<Movement> Cupboard() =>
+    [
+        .. Counts.Select(c => new Movement(c.Material, Monday.AddDays(-10), MovementKind.Counted, c.Amount, "first count")),
+        new("stickers-round", Monday.AddDays(-5), MovementKind.Used, -24, "name day"),
+        new("felt-pens", Monday.AddDays(-4), MovementKind.Lost, -6, "dried out"),
+        new("envelopes-small", Monday.AddDays(-3), MovementKind.Found, 40, "from families"),
+    ];
+
+    /// <summary>The day has five blocks.</summary>
+    public static IReadOnlyList<Block> Blocks { get; } =
+    [
+        new("welcome", "Welcome", BlockKind.Shelf, new(9, 0), 20, 3),
+        new("circle", "Circle", BlockKind.Circle, new(9, 30), 15, 1),
+        new("stations", "Stations", BlockKind.Stations, new(10, 0), 45, 3),
+        new("outdoors", "Outdoors", BlockKind.Outdoors, new(11, 10), 25, 1),
+        new("table", "Table", BlockKind.Table, new(14, 0), 20, 2),
+    ];
+
+    private static IEnumerable<Child> Children(Func<string> newId)
+    {
+        const WeekDays All = WeekDays.MondayToFriday;
+        Child Of(string name, int year, int month, int day, WeekDays days = All, bool mouths = false, Hand hand = Hand.Undecided,
+            bool avoidsTouch = false, string[]? allergies = null, string language = "en", string note = "") =>
+            new(newId(), name, new(year, month, day), days, mouths, hand, avoidsTouch, allergies ?? [], language, note);
+
+        yield return Of("Anouk", 2025, 3, 19, mouths: true);
+        yield return Of("Bao", 2024, 12, 28);
+        yield return Of("Ciro", 2024, 8, 23, language: "es");
+        yield return Of("Delphine", 2024, 4, 11, avoidsTouch: true, note: "Sticky things with a tool first.");
+        yield return Of("Emeka", 2023, 12, 20);
+        yield return Of("Farah", 2023, 9, 14, WeekDays.Tuesday | WeekDays.Wednesday | WeekDays.Thursday);
+        yield return Of("Gustav", 2023, 6, 25, hand: Hand.Left);
+        yield return Of("Hina", 2023, 2, 17, hand: Hand.Right);
+        yield return Of("Ivo", 2022, 11, 24, hand: Hand.Right, allergies: ["wheat", "gluten"], note: "Coeliac.");
+        yield return Of("Junia", 2022, 8, 15, hand: Hand.Right, language: "es");
+        yield return Of("Kofi", 2022, 4, 21, hand: Hand.Right, allergies: ["peanut", "tree-nut"]);
+        yield return Of("Lumi", 2022, 1, 13, hand: Hand.Right, note: "Walks with a frame; long standing is hard.");
+        yield return Of("Mateus", 2021, 9, 18, hand: Hand.Right);
+        yield return Of("Zoë", 2021, 4, 30, hand: Hand.Right);
+    }
+
+    private static IEnumerable<Adult> Adults(Func<string> newId)
+    {
+        foreach (var name in (string[])["Lead", "Assistant", "Trainee"])
+        {
+            yield return new(newId(), name, WeekDays.MondayToFriday, new(8, 30), new(15, 0));
+        }
+
+        yield return new(newId(), "Volunteer", WeekDays.Tuesday | WeekDays.Thursday, new(9, 30), new(11, 30));
+    }
+
+    private static readonly (string Material, double Amount)[] Counts =
+    [
+        ("envelopes-small", 120), ("envelopes-large", 30), ("card-a4", 36), ("paper-a4", 60), ("kraft-paper", 9),
+        ("newspaper", 60), ("tissue-paper", 8), ("wax-paper", 4), ("corrugated-card", 12), ("postcards-old", 40),
+        ("index-cards", 25), ("paper-strips", 40), ("paper-bags", 12), ("letter-cards", 60), ("letter-squares", 90),
+        ("numeral-cards", 44), ("picture-cards", 48), ("picture-story", 5), ("sorting-labels", 30),
+        ("stickers-round", 150), ("stickers-large", 9), ("paper-tape", 22), ("string", 30), ("laces", 9), ("glue-sticks", 6),
+        ("white-glue", 120), ("pegs-wooden", 40), ("pegs-large", 14), ("lidded-boxes", 5), ("shoe-boxes", 4),
+        ("small-boxes", 26), ("matchbox-trays", 18), ("egg-cartons-used", 7), ("tubes-short", 26), ("jars-plastic", 12),
+        ("jar-lids", 64), ("yoghurt-pots", 24), ("bowls", 14), ("trays", 8), ("crate", 3), ("slot-boxes", 2),
+        ("washing-basin", 2), ("hole-punch", 1), ("scissors-child", 9), ("scissors-left", 1), ("balance-scale", 2),
+        ("spoons", 14), ("scoops", 6), ("tongs-big", 4), ("tweezers", 6), ("sponges", 6), ("cloths", 8), ("brushes-wide", 6),
+        ("dice", 4), ("bells", 3), ("shakers", 6), ("stamps-foam", 8), ("wooden-blocks", 60), ("pom-poms-large", 40),
+        ("pom-poms-small", 60), ("wool-balls", 14), ("beads-large", 48), ("beads-small", 80), ("spools", 20),
+        ("buttons-coat", 40), ("pretend-coins", 50), ("parcels-light", 18), ("parcels-heavy", 10), ("bean-bags", 12),
+        ("rice", 2500), ("salt", 1500), ("dough-corn", 1600), ("wheat-flour", 1000), ("water", 50_000), ("lavender-bags", 6),
+        ("felt-pens", 10), ("ready-paint", 180), ("scarves", 10), ("texture-pieces", 20), ("cloth-squares", 24),
+        ("shirts-old", 5), ("lace-cards", 6), ("cardboard-boxes-big", 2), ("tunnel", 1), ("soft-balls", 6), ("sacks", 3),
+        ("chalk", 14), ("rope", 4), ("books-week", 6), ("address-cards", 24), ("bubble-wrap", 6),
+    ];
+}
