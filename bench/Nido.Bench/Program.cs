@@ -1,24 +1,28 @@
+using Nido.Bench;
 using Nido.Catalog;
-using Nido.Core;
 using Nido.Core.Planning;
 using Nido.Data.Demo;
-var (content,problems) = ContentReader.Read(args[0]);
-foreach (var p in problems) Console.WriteLine(p);
-Console.WriteLine($"{content.Techniques.Count} techniques {content.Materials.Count} materials");
-var sw=System.Diagnostics.Stopwatch.StartNew();
-var input = DemoWeek.Input(content);
-Console.WriteLine($"{input.Ideas.Count} ideas {sw.Elapsed}");
-foreach (var t in content.Techniques) Console.WriteLine($"{t.Id}: " + string.Join(" | ", input.Ideas.Where(i=>i.Technique==t).Select(i=>$"{i.Lead?.Id}[{string.Join(",",i.Steps.Select(s=>s.Number))}]")));
-sw.Restart();
-var (problem, imp) = WeekProblem.Build(input);
-foreach (var i in imp) Console.WriteLine(i);
-Console.WriteLine($"{problem.Uses.Count} uses, {Way.Of(problem).Count} ways, {sw.Elapsed}");
-foreach (var c in Enumerable.Range(0, problem.ChildCount)) Console.WriteLine($"{problem.Group.Children[c].Name,-10} target {problem.Target[c*4]/100} reach " + string.Join(" ", problem.UsesOfBlock.Select(b=>$"{b.Count(u=>u.Reach[c])}/{b.Length}")) + " fit " + string.Join(" ", problem.UsesOfBlock.Select(b=>b.Average(u=>u.Children[c].Fit).ToString("0.00"))));
-var composer = new WeekComposer(problem, ComposeLimits.Usual, TimeProvider.System);
-var last="";
-var r = composer.Compose(new P(p=>{ var l=$"{p.Stage} best {p.BestMinutes:0.0} bound {p.BoundMinutes:0.0}"; if(l!=last) Console.WriteLine($"{p.Seconds:0.0} {l}"); last=l;}), default);
-Console.WriteLine($"greedy {r.Greedy} \nfinal {r.Score}\nbound {r.Bound} gap {r.Gap:P1} {r.End} {r.Seconds:0.0}");
-foreach (var d in r.Plan.GroupBy(p=>p.Day)) { Console.WriteLine($"day {d.Key}"); foreach (var p in d) Console.WriteLine($"   {p.BlockId} {p.IdeaId}"); }
-var st=new PlanState(problem); foreach(var p in r.Plan){ var b=problem.Blocks.Select((x,i)=>(x,i)).First(x=>x.x.Id==p.BlockId).i; st.Put(problem.SlotAt(p.Day,b,p.Offer), problem.UsesOfBlock[b].First(u=>u.Idea.Id==p.IdeaId).Index);}
-for(int c=0;c<problem.ChildCount;c++) Console.WriteLine($"{problem.Group.Children[c].Name,-10}" + string.Join(" ", Enumerable.Range(0,4).Select(m=>$"{100*st.Dose[c*4+m]/problem.Target[c*4+m],4}")));
-sealed class P(Action<ComposeProgress> a): IProgress<ComposeProgress>{ public void Report(ComposeProgress v)=>a(v);}
+
+// Ratios of things measured in one run: figures that mean the same on a faster or slower machine.
+var content = Content.Read(Path.Combine(AppContext.BaseDirectory, "content"));
+var demo = DemoWeek.Input(content);
+var lean = demo with { Ideas = [.. demo.Ideas.Where(i => LeanCatalogue.Has(i.Technique))] };
+
+if (args is ["plan"])
+{
+    PlanPrinter.Print(demo);
+    return;
+}
+
+Console.WriteLine("ratio                                                      demo week   lean week");
+var onDemo = PlanningBench.Measure(demo, ComposeLimits.Usual);
+var onLean = PlanningBench.Measure(lean, ComposeLimits.Usual);
+void Row(string name, Func<PlanningFigures, double> figure, string format = "0.000") =>
+    Console.WriteLine($"{name,-58} {figure(onDemo).ToString(format),9}   {figure(onLean).ToString(format),9}");
+Row("our shortfall / the greedy plan's", f => f.ShortfallToGreedy);
+Row("gap to the certified bound / our plan", f => f.Gap);
+Row("first whole plan / whole composition, in time", f => f.FirstToWhole);
+Row("choose then place / one single model, in time to its best", f => f.TimeToSingle);
+Row("choose then place / one single model, in shortfall", f => f.ShortfallToSingle);
+Row("ways / uses, in variables of the choose stage", f => f.WaysToUses);
+Console.WriteLine($"{"reading a week / an empty endpoint, p95 in time",-58} {await ReadingBench.RatioAsync(),9:0.0}");

@@ -1,4 +1,5 @@
 using Nido.Core.Cupboard;
+using Nido.Core.Group;
 
 namespace Nido.Core.Ideas;
 
@@ -34,7 +35,7 @@ public static class IdeaComposer
         }
 
         var lead = technique.Roles[0];
-        foreach (var candidate in match.Candidates(lead, lead.Needs, null, LeadsPerTechnique))
+        foreach (var candidate in match.Candidates(technique, lead, lead.Needs, null, LeadsPerTechnique))
         {
             IdeaStep[] steps = [.. technique.Steps.Select(s => Equip(technique, s, candidate, theme, match)).OfType<IdeaStep>()];
             if (steps.Length > 0)
@@ -60,7 +61,7 @@ public static class IdeaComposer
 
             var needs = stepNeeds ?? role.Needs;
             var other = needs.OpeningOverRole is { } name && bound.TryGetValue(name, out var o) ? o.Material.Width : (double?)null;
-            var binding = role == technique.Roles[0] && !overridden ? lead : match.Candidates(role, needs, other, 1).FirstOrDefault();
+            var binding = role == technique.Roles[0] && !overridden ? lead : match.Candidates(technique, role, needs, other, 1).FirstOrDefault();
             if (binding is not null)
             {
                 bound[role.Name] = binding;
@@ -77,23 +78,31 @@ public static class IdeaComposer
     private sealed class Matcher(
         Material[] materials, IReadOnlyDictionary<string, double> onHand, Theme theme, int childCount)
     {
+        private const int OrdinaryCount = 6;
         private readonly Dictionary<(Role, RoleNeeds, double?), StandIn[]> ranked = [];
 
-        public IEnumerable<StandIn> Candidates(Role role, RoleNeeds needs, double? otherWidth, int most)
+        public IEnumerable<StandIn> Candidates(Technique technique, Role role, RoleNeeds needs, double? otherWidth, int most)
         {
             if (!ranked.TryGetValue((role, needs, otherWidth), out var all))
             {
-                // A rough want: five children at work with the rule's plain factor.
-                var wanted = role.Per == Per.Station ? role.Quantity.Factor : Math.Min(5, Math.Max(1, childCount)) * role.Quantity.Factor;
                 ranked[(role, needs, otherWidth)] = all =
                 [
                     .. materials.Where(m => StandIns.Fails(m, needs, otherWidth) is null)
-                        .Select(m => StandIns.Score(m, needs, onHand.GetValueOrDefault(m.Id), wanted, theme.Colours))
+                        .Select(m => StandIns.Score(m, needs, onHand.GetValueOrDefault(m.Id), Wanted(technique, role, m), theme.Colours))
                         .OrderByDescending(s => s.Score).ThenBy(s => s.Material.Id, StringComparer.Ordinal),
                 ];
             }
 
             return all.Take(most);
+        }
+
+        /// <summary>A rough want, to judge "on hand" by: who is at work at once at an ordinary step, everyone where it is used up.</summary>
+        private double Wanted(Technique technique, Role role, Material material)
+        {
+            var each = role.Quantity.For(OrdinaryCount, "Marina");
+            var everyone = material.Consumable || technique.Blocks.Any(b => b is BlockKind.Circle or BlockKind.Outdoors);
+            var atOnce = Math.Max(1, everyone ? childCount : Math.Min(5, childCount));
+            return role.Per switch { Per.Station => each, Per.Pair => each * Math.Ceiling(atOnce / 2.0), _ => each * atOnce };
         }
     }
 }

@@ -275,7 +275,7 @@ public sealed class PlanState
 
         long points = (cents * (long)sliders.UseTheCupboard / 5)
             + (Math.Max(0, cents - problem.Input.Group.Settings.BudgetCents) * 4L)
-            + (unsold * 40L * sliders.UseTheCupboard);
+            + (unsold * (200L + (60L * sliders.UseTheCupboard)));
         var prep = 0;
         var perDay = problem.Slots.Count / problem.Days.Count;
         for (var d = 0; d < problem.Days.Count; d++)
@@ -313,6 +313,12 @@ public sealed class PlanState
         foreach (var count in techniqueCount)
         {
             points += count > 2 ? (count - 2) * 16L * sliders.FreshIdeas : 0;
+        }
+
+        // The same way of working on the next day again feels like no change at all.
+        for (var k = problem.TechniqueCount; k < techniqueOnDay.Length; k++)
+        {
+            points += techniqueOnDay[k] > 0 && techniqueOnDay[k - problem.TechniqueCount] > 0 ? 6L * sliders.FreshIdeas : 0;
         }
 
         return (points, cents, prep);

@@ -88,11 +88,10 @@ public sealed class WeekComposer(WeekProblem problem, ComposeLimits limits, Time
     private void MeetWishes(PlanState plan, LocalSearch search, CancellationToken stop)
     {
         var limit = (long)(plan.FairPrice() * (1 + problem.Input.Sliders.Tolerance));
-        search.Improve(
+        search.Anneal(
             plan,
-            p => p.FairPrice() is var fair && fair > limit ? 1_000_000_000L + fair : p.WishPrice(),
-            limits.Rounds / 4,
-            stop);
+            p => p.WishPrice() + (Math.Max(0, p.FairPrice() - limit) * 1000),
+            limits.AnnealSteps, hot: 60, cold: 1, stop);
     }
 
     private void Tell(IProgress<ComposeProgress>? progress, ComposeStage stage, PlanState plan, bool show) =>

@@ -57,8 +57,8 @@ public static class JustRight
     private static string[] Words(LadderStep step, bool highest, double alone, HelpLevel help, double withHelp, double fit) =>
     [
         highest
-            ? $"Step {step.Number} ({step.Name}) is the highest here that the child can probably do alone: {alone:P0}, and at least 55% is asked."
-            : $"Step {step.Number} ({step.Name}) is the lowest here; alone {alone:P0}, so help is planned: {withHelp:P0} when {HelpInWords(help)}.",
+            ? $"Step {step.Number} ({step.Name}) is the highest here that the child can probably do alone: {100 * alone:0}%, and at least 55% is asked."
+            : $"Step {step.Number} ({step.Name}) is the lowest here; alone {100 * alone:0}%, so help is planned: {100 * withHelp:0}% when {HelpInWords(help)}.",
         fit == 0 ? "Even with the most help it is under 30%: out of reach for now."
             : $"It counts {fit:0.00} of its minutes: 1 from 55% to 90% alone, less when too easy or with help.",
     ];

@@ -1,0 +1,37 @@
+using System.Diagnostics;
+using Nido.Core.Planning;
+
+namespace Nido.Bench;
+
+/// <summary>Composes a week as the product does and as one single model would.</summary>
+internal static class PlanningBench
+{
+    public static PlanningFigures Measure(WeekInput input, ComposeLimits limits)
+    {
+        var (problem, impossible) = WeekProblem.Build(input);
+        if (impossible.Count > 0)
+        {
+            throw new InvalidOperationException(string.Join("; ", impossible));
+        }
+
+        var watch = Stopwatch.StartNew();
+        GreedyPlan.Of(problem);
+        var first = watch.Elapsed.TotalSeconds;
+        var news = new List<ComposeProgress>();
+        var result = new WeekComposer(problem, limits, TimeProvider.System).Compose(new Listener(news.Add), default);
+        var single = SingleModel.Solve(problem, GreedyPlan.Of(problem), TimeSpan.FromSeconds(Math.Max(20, result.Seconds)));
+        // When we first held a plan at least as good as the best the single model came to.
+        var reached = news.FirstOrDefault(n => n.Plan is not null && n.BestMinutes * WeekProblem.PerMinute <= single.Price)?.Seconds ?? result.Seconds;
+        return new(
+            Ratio(result.Score.Fair, result.Greedy.Fair), result.Gap, first / result.Seconds, reached / single.Seconds,
+            Ratio(result.Score.Fair, single.Price), Way.Of(problem).Count / (double)problem.Uses.Count);
+    }
+
+    private static double Ratio(long ours, long theirs) =>
+        Math.Max(WeekProblem.PerMinute, ours) / (double)Math.Max(WeekProblem.PerMinute, theirs);
+
+    private sealed class Listener(Action<ComposeProgress> heard) : IProgress<ComposeProgress>
+    {
+        public void Report(ComposeProgress value) => heard(value);
+    }
+}

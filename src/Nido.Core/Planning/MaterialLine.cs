@@ -1,0 +1,16 @@
+using Nido.Core.Cupboard;
+
+namespace Nido.Core.Planning;
+
+/// <summary>A material in the week: have, used, short, to buy. Amounts in its unit, money in cents.</summary>
+/// <param name="Material">The material.</param>
+/// <param name="Have">On hand.</param>
+/// <param name="Used">Consumables added up; reusables at the busiest block.</param>
+/// <param name="ByDay">Used on each day.</param>
+/// <param name="Lacking">What is missing; 0 where there is enough.</param>
+/// <param name="Packs">Packs to buy.</param>
+/// <param name="Cents">What they cost.</param>
+/// <param name="Trace">Where it is used.</param>
+public sealed record MaterialLine(
+    Material Material, double Have, double Used, IReadOnlyList<double> ByDay, double Lacking, int Packs, int Cents,
+    IReadOnlyList<string> Trace);

@@ -1,0 +1,127 @@
+using Nido.Core.Cupboard;
+using Nido.Core.Ideas;
+
+namespace Nido.Core.Planning;
+
+/// <summary>A plan of a week as it can be looked at: every figure on the board is read from here.</summary>
+public sealed class WeekPlan
+{
+    private readonly Dictionary<int, Placement> bySlot = [];
+
+    /// <summary>Reads placements; those whose idea the cupboard no longer carries are left out and named in <see cref="Lost"/>.</summary>
+    public WeekPlan(WeekProblem problem, IReadOnlyList<Placement> placements)
+    {
+        Problem = problem;
+        State = new PlanState(problem);
+        var lost = new List<Placement>();
+        foreach (var placement in placements)
+        {
+            if (SlotOf(placement.Day, placement.BlockId, placement.Offer) is { } slot
+                && UseFor(slot, placement.IdeaId) is { } use)
+            {
+                State.Put(slot, use.Index);
+                bySlot[slot] = placement;
+            }
+            else
+            {
+                lost.Add(placement);
+            }
+        }
+
+        Lost = lost;
+    }
+
+    /// <summary>The week.</summary>
+    public WeekProblem Problem { get; }
+
+    /// <summary>The plan as numbers.</summary>
+    public PlanState State { get; }
+
+    /// <summary>Placements that no longer can be.</summary>
+    public IReadOnlyList<Placement> Lost { get; }
+
+    /// <summary>Filled slots in the order of the week.</summary>
+    public IEnumerable<(int Slot, Placement Placement, Use Use)> Filled =>
+        Enumerable.Range(0, Problem.Slots.Count)
+            .Where(bySlot.ContainsKey)
+            .Select(s => (s, bySlot[s], Problem.Uses[State.Uses[s]]));
+
+    /// <summary>Index of a slot, or null where the week has none there.</summary>
+    public int? SlotOf(int day, string blockId, int offer)
+    {
+        for (var b = 0; b < Problem.Blocks.Count; b++)
+        {
+            if (Problem.Blocks[b].Id == blockId)
+            {
+                return day >= 0 && day < Problem.Days.Count && offer >= 0 && offer < Problem.Blocks[b].Offers
+                    ? Problem.SlotAt(day, b, offer)
+                    : null;
+            }
+        }
+
+        return null;
+    }
+
+    /// <summary>The use of an idea in the block of a slot, or null where it may not lie there.</summary>
+    public Use? UseFor(int slot, string ideaId) =>
+        Problem.UsesOfBlock[Problem.Slots[slot].Block].FirstOrDefault(u => u.Idea.Id == ideaId);
+
+    /// <summary>Share of the target of a child and aim, in whole percent; 100 where there is no target.</summary>
+    public int Share(int child, Aim aim)
+    {
+        var target = Problem.Target[(child * 4) + (int)aim];
+        return target == 0 ? 100 : (int)Math.Floor(100.0 * State.Dose[(child * 4) + (int)aim] / target);
+    }
+
+    /// <summary>What the week takes of each material, with what is short and the ways out; scarce ones first.</summary>
+    public IReadOnlyList<MaterialLine> Materials()
+    {
+        var taken = State.Taken();
+        return
+        [
+            .. Problem.Materials.Select((m, i) => Line(m, i, taken[i]))
+                .Where(l => l.Used > 0)
+                .OrderByDescending(l => l.Lacking > 0).ThenBy(l => l.Material.Shelf, StringComparer.Ordinal).ThenBy(l => l.Material.Name, StringComparer.Ordinal),
+        ];
+    }
+
+    /// <summary>Blocks in which fewer adults are there than the ratio and the offers ask.</summary>
+    public IReadOnlyList<AdultsShort> AdultsShort()
+    {
+        var settings = Problem.Group.Settings;
+        var found = new List<AdultsShort>();
+        for (var d = 0; d < Problem.Days.Count; d++)
+        {
+            int[] ages = [.. Problem.Group.Children.Where(c => c.Days.HasFlag(Problem.Days[d].Day)).Select(c => c.MonthsOn(Problem.Days[d].Date))];
+            var ratio = Group.Ratio.AdultsNeeded(settings.RatioTable, settings.MixedAges, ages);
+            for (var b = 0; b < Problem.Blocks.Count; b++)
+            {
+                var beside = Enumerable.Range(0, Problem.Blocks[b].Offers)
+                    .Select(o => State.Uses[Problem.SlotAt(d, b, o)])
+                    .Sum(u => u < 0 ? 0 : Problem.Uses[u].Adults);
+                var needed = Math.Max(ratio, beside);
+                if (needed > Problem.AdultsThere[d][b])
+                {
+                    found.Add(new(d, Problem.Blocks[b], needed, ratio, beside, Problem.AdultsThere[d][b]));
+                }
+            }
+        }
+
+        return found;
+    }
+
+    private MaterialLine Line(Material material, int index, double used)
+    {
+        var byDay = Problem.Days.Select((_, d) => Filled
+            .Where(f => f.Placement.Day == d)
+            .Select(f => f.Use.Takes.Where(t => t.Material == index).Sum(t => t.Amount))
+            .DefaultIfEmpty(0))
+            .Select(amounts => material.Consumable ? amounts.Sum() : amounts.Max())
+            .ToArray();
+        string[] where = [.. Filled.Where(f => f.Use.Takes.Any(t => t.Material == index))
+            .Select(f => $"{Problem.Days[f.Placement.Day].Day} {f.Use.Block.Name}: {f.Use.Idea.Title}, {f.Use.Takes.First(t => t.Material == index).Amount:0.##}")];
+        var have = Problem.OnHand[index];
+        var packs = PlanState.Packs(used, have, material.PackSize);
+        return new(material, have, used, byDay, Math.Max(0, used - have), packs, packs * (material.PackCents ?? 0), where);
+    }
+}

@@ -1,0 +1,100 @@
+using System.Globalization;
+using Nido.Catalog;
+using Nido.Core.Cupboard;
+
+namespace Nido.Data.Formats;
+
+/// <summary>The cupboard as a table, both ways.</summary>
+public static class CupboardCsv
+{
+    private static readonly string[] Needed = ["material", "amount"];
+    private static readonly string[] Known = ["material", "amount", "unit", "note"];
+    private static readonly Dictionary<string, (MaterialUnit Unit, double Factor)> Units = new(StringComparer.OrdinalIgnoreCase)
+    {
+        ["piece"] = (MaterialUnit.Piece, 1), ["pieces"] = (MaterialUnit.Piece, 1), ["pc"] = (MaterialUnit.Piece, 1),
+        ["sheet"] = (MaterialUnit.Sheet, 1), ["sheets"] = (MaterialUnit.Sheet, 1),
+        ["g"] = (MaterialUnit.Gram, 1), ["kg"] = (MaterialUnit.Gram, 1000), ["oz"] = (MaterialUnit.Gram, 28.349523125),
+        ["ml"] = (MaterialUnit.Millilitre, 1), ["l"] = (MaterialUnit.Millilitre, 1000),
+        ["m"] = (MaterialUnit.Metre, 1), ["cm"] = (MaterialUnit.Metre, 0.01), ["mm"] = (MaterialUnit.Metre, 0.001),
+    };
+
+    /// <summary>Reads counts of materials, by id or name.</summary>
+    public static ListReading<CupboardCount> Read(byte[] bytes, Content content)
+    {
+        ArgumentNullException.ThrowIfNull(content);
+        var table = TableText.Read(bytes, Needed, Known);
+        var problems = table.Problems.ToList();
+        var good = new List<CupboardCount>();
+        var seen = new Dictionary<string, int>();
+        foreach (var (row, cells) in table.Rows)
+        {
+            var before = problems.Count;
+            string Cell(string column) => cells.GetValueOrDefault(column, "");
+            void Refuse(string column, string message) => problems.Add(new(row, column, Cell(column), message));
+
+            var named = Cell("material");
+            var material = content.Materials.FirstOrDefault(m =>
+                m.Id.Equals(named, StringComparison.OrdinalIgnoreCase) || m.Name.Equals(named, StringComparison.OrdinalIgnoreCase));
+            if (material is null)
+            {
+                Refuse("material", $"\"{named}\" is not among the materials. {Nearest(named, content)}");
+            }
+            else if (!seen.TryAdd(material.Id, row))
+            {
+                Refuse("material", $"{material.Name} stands twice, first in row {seen[material.Id]}. Add the amounts up in one row.");
+            }
+
+            if (!double.TryParse(Cell("amount"), NumberStyles.Float, CultureInfo.InvariantCulture, out var amount)
+                || !double.IsFinite(amount) || amount is < 0 or > 1_000_000)
+            {
+                Refuse("amount", $"\"{Cell("amount")}\" is not an amount from 0 to 1,000,000. Write a number with a point for decimals.");
+            }
+
+            var factor = 1.0;
+            if (material is not null && Cell("unit").Length > 0)
+            {
+                if (!Units.TryGetValue(Cell("unit"), out var unit) || unit.Unit != material.Unit)
+                {
+                    Refuse("unit", $"\"{Cell("unit")}\" does not fit: {material.Name} are counted in {UnitName(material.Unit)}. Write {UnitName(material.Unit)} or leave the unit out.");
+                }
+
+                factor = unit.Factor;
+            }
+
+            if (problems.Count == before)
+            {
+                good.Add(new(material!.Id, material.Name, amount * factor, Cell("note")));
+            }
+        }
+
+        return new(good, problems, table.Encoding);
+    }
+
+    /// <summary>Writes what is on hand.</summary>
+    public static string Write(Content content, IReadOnlyDictionary<string, double> onHand) => TableWriter.Write(
+        Known,
+        content.Materials.Where(m => onHand.ContainsKey(m.Id)).Select(m => (string[])
+        [
+            m.Name, onHand[m.Id].ToString("0.###", CultureInfo.InvariantCulture), UnitName(m.Unit), "",
+        ]));
+
+    /// <summary>Short name of a unit, as the table writes it.</summary>
+    public static string UnitName(MaterialUnit unit) => unit switch
+    {
+        MaterialUnit.Gram => "g",
+        MaterialUnit.Millilitre => "ml",
+        MaterialUnit.Metre => "m",
+        MaterialUnit.Sheet => "sheet",
+        _ => "piece",
+    };
+
+    private static string Nearest(string named, Content content)
+    {
+        // Words in common first; a list of 150 names is too long to be a way out.
+        var words = named.Split([' ', ','], StringSplitOptions.RemoveEmptyEntries);
+        string[] near = [.. content.Materials
+            .Select(m => (m.Name, Common: words.Count(w => w.Length > 2 && m.Name.Contains(w.TrimEnd('s'), StringComparison.OrdinalIgnoreCase))))
+            .Where(x => x.Common > 0).OrderByDescending(x => x.Common).Take(3).Select(x => x.Name)];
+        return near.Length > 0 ? $"Near it: {string.Join("; ", near)}." : "Find its name in Cupboard, under all materials.";
+    }
+}

@@ -1,0 +1,8 @@
+namespace Nido.Data.Formats;
+
+/// <summary>What is wrong in a row of a list, and the way out.</summary>
+/// <param name="Row">Line of the file, the heading is 1.</param>
+/// <param name="Column">Column heading; empty where the whole row is meant.</param>
+/// <param name="Value">What stands there.</param>
+/// <param name="Message">What is wrong and what to do.</param>
+public sealed record RowProblem(int Row, string Column, string Value, string Message);

@@ -1,0 +1,10 @@
+using Nido.Core.Planning;
+
+namespace Nido.Data.Formats;
+
+/// <summary>A change of the unit's plan.</summary>
+/// <param name="What">In words.</param>
+/// <param name="At">When.</param>
+/// <param name="Before">Plan before it.</param>
+/// <param name="After">Plan after it.</param>
+public sealed record UnitChange(string What, DateTimeOffset At, IReadOnlyList<Placement> Before, IReadOnlyList<Placement> After);

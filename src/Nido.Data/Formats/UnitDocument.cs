@@ -1,0 +1,19 @@
+using Nido.Core.Group;
+using Nido.Core.Planning;
+
+namespace Nido.Data.Formats;
+
+/// <summary>A whole unit as one document: the week, its group and its plan. Described in docs/formats/.</summary>
+/// <param name="Format">Always "nido-unit".</param>
+/// <param name="FormatVersion">1.</param>
+/// <param name="Theme">Id of the theme.</param>
+/// <param name="Monday">First day of the week.</param>
+/// <param name="Sliders">What matters.</param>
+/// <param name="Plan">Placements in the order of the week.</param>
+/// <param name="Report">What the last composition reached, or null.</param>
+/// <param name="Group">The group with its children, adults, blocks and settings.</param>
+/// <param name="Changes">Everything that was changed, in order, for undo.</param>
+/// <param name="ChangesInForce">How many of the changes are in force.</param>
+public sealed record UnitDocument(
+    string Format, int FormatVersion, string Theme, DateOnly Monday, Sliders Sliders, IReadOnlyList<Placement> Plan,
+    ComposeReport? Report, ChildrenGroup Group, IReadOnlyList<UnitChange> Changes, int ChangesInForce);

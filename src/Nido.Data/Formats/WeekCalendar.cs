@@ -1,0 +1,41 @@
+using Ical.Net;
+using Ical.Net.CalendarComponents;
+using Ical.Net.DataTypes;
+using Ical.Net.Serialization;
+using Nido.Core.Planning;
+
+namespace Nido.Data.Formats;
+
+/// <summary>A week as iCalendar (RFC 5545): one event a block, in local time, without children's names.</summary>
+public static class WeekCalendar
+{
+    /// <summary>The calendar file.</summary>
+    /// <param name="plan">The plan.</param>
+    /// <param name="weekId">For stable event ids.</param>
+    /// <param name="now">Stamp of the events.</param>
+    public static string Write(WeekPlan plan, string weekId, DateTimeOffset now)
+    {
+        ArgumentNullException.ThrowIfNull(plan);
+        var calendar = new Calendar { ProductId = "-//Nido//Week//EN" };
+        foreach (var cell in plan.Filled.GroupBy(f => (f.Placement.Day, f.Use.BlockIndex)))
+        {
+            var block = plan.Problem.Blocks[cell.Key.BlockIndex];
+            var start = plan.Problem.Days[cell.Key.Day].Date.ToDateTime(block.Starts);
+            calendar.Events.Add(new CalendarEvent
+            {
+                Uid = $"{weekId}-{cell.Key.Day}-{block.Id}",
+                DtStamp = new CalDateTime(now.UtcDateTime, "UTC"),
+                Start = new CalDateTime(start),
+                End = new CalDateTime(start.AddMinutes(block.Minutes)),
+                Summary = $"{block.Name}: {string.Join(" · ", cell.Select(f => f.Use.Idea.Title))}",
+                Description = string.Join("\n", cell.Select(f => Line(f.Use))),
+                Location = plan.Problem.Group.Name,
+            });
+        }
+
+        return new CalendarSerializer().SerializeToString(calendar) ?? "";
+    }
+
+    private static string Line(Use use) =>
+        $"{use.Idea.Title}{(use.Idea.Lead is { } lead ? $", with {lead.Name}" : "")}. {string.Join(" ", use.Idea.Technique.Instructions.Select(use.Idea.Theme.Fill))}";
+}

@@ -1,0 +1,116 @@
+using System.Text.Json;
+using System.Text.Json.Serialization;
+using Microsoft.EntityFrameworkCore;
+using Microsoft.EntityFrameworkCore.ChangeTracking;
+using Microsoft.EntityFrameworkCore.Metadata.Builders;
+using Nido.Core.Group;
+using Nido.Data.Rows;
+
+namespace Nido.Data;
+
+/// <summary>The one database of a site.</summary>
+public sealed class NidoDb(DbContextOptions<NidoDb> options) : DbContext(options)
+{
+    private static readonly JsonSerializerOptions Json = new() { Converters = { new JsonStringEnumConverter() } };
+
+    public DbSet<GroupRow> Groups => Set<GroupRow>();
+
+    public DbSet<ChildRow> Children => Set<ChildRow>();
+
+    public DbSet<MovementRow> Movements => Set<MovementRow>();
+
+    public DbSet<WeekRow> Weeks => Set<WeekRow>();
+
+    public DbSet<ChangeRow> Changes => Set<ChangeRow>();
+
+    /// <summary>A group with its children, adults and blocks, or null.</summary>
+    public async Task<ChildrenGroup?> GroupAsync(string id, CancellationToken stop) =>
+        (await GroupRowAsync(id, stop))?.ToCore();
+
+    /// <summary>The row of a group with everything below it, or null.</summary>
+    public Task<GroupRow?> GroupRowAsync(string id, CancellationToken stop) =>
+        Groups.Include(g => g.Children).Include(g => g.Adults).Include(g => g.Blocks).AsSplitQuery()
+            .SingleOrDefaultAsync(g => g.Id == id, stop);
+
+    /// <summary>Saves a group over its row: children keep their rows, adults and blocks are laid anew, in one transaction.</summary>
+    public async Task ReplaceAsync(GroupRow row, ChildrenGroup group, CancellationToken stop)
+    {
+        ArgumentNullException.ThrowIfNull(row);
+        ArgumentNullException.ThrowIfNull(group);
+        await using var transaction = await Database.BeginTransactionAsync(stop);
+        row.Adults.Clear();
+        row.Blocks.Clear();
+        await SaveChangesAsync(stop);
+        var fresh = GroupRow.Of(group);
+        (row.Name, row.Place, row.Days, row.Settings) = (group.Name, group.Place, group.Days, group.Settings);
+        row.Adults.AddRange(fresh.Adults);
+        row.Blocks.AddRange(fresh.Blocks);
+        await SaveChangesAsync(stop);
+        await transaction.CommitAsync(stop);
+    }
+
+    /// <summary>Amounts on hand by material id, summed from the ledger.</summary>
+    public async Task<Dictionary<string, double>> OnHandAsync(CancellationToken stop) =>
+        await Movements.GroupBy(m => m.MaterialId)
+            .Select(g => new { g.Key, Amount = g.Sum(m => m.Amount) })
+            .ToDictionaryAsync(x => x.Key, x => x.Amount, stop);
+
+    protected override void ConfigureConventions(ModelConfigurationBuilder configurationBuilder)
+    {
+        ArgumentNullException.ThrowIfNull(configurationBuilder);
+        configurationBuilder.Properties<Enum>().HaveConversion<string>();
+        configurationBuilder.Properties<WeekDays>().HaveConversion<int>();
+    }
+
+    protected override void OnModelCreating(ModelBuilder modelBuilder)
+    {
+        ArgumentNullException.ThrowIfNull(modelBuilder);
+        modelBuilder.Entity<GroupRow>(g =>
+        {
+            g.ToTable("groups");
+            AsJson(g.Property(x => x.Settings));
+            g.HasMany(x => x.Children).WithOne().HasForeignKey(c => c.GroupId);
+            g.HasMany(x => x.Adults).WithOne().HasForeignKey(a => a.GroupId);
+            g.HasMany(x => x.Blocks).WithOne().HasForeignKey(b => b.GroupId);
+        });
+        modelBuilder.Entity<ChildRow>(c =>
+        {
+            c.ToTable("children");
+            c.HasIndex(x => new { x.GroupId, x.Name }).IsUnique();
+        });
+        modelBuilder.Entity<AdultRow>().ToTable("adults");
+        modelBuilder.Entity<BlockRow>().ToTable("blocks").HasKey(b => new { b.GroupId, b.Key });
+        modelBuilder.Entity<MovementRow>(m =>
+        {
+            m.ToTable("movements");
+            m.HasIndex(x => x.MaterialId);
+        });
+        modelBuilder.Entity<WeekRow>(w =>
+        {
+            w.ToTable("weeks");
+            AsJson(w.Property(x => x.Sliders));
+            AsJson(w.Property(x => x.Report));
+            AsJson(w.Property(x => x.Plan));
+            w.Property(x => x.Version).IsConcurrencyToken();
+            w.HasOne<GroupRow>().WithMany().HasForeignKey(x => x.GroupId);
+            w.HasMany(x => x.Changes).WithOne().HasForeignKey(c => c.WeekId);
+        });
+        modelBuilder.Entity<ChangeRow>(c =>
+        {
+            c.ToTable("changes");
+            c.HasKey(x => new { x.WeekId, x.Number });
+            AsJson(c.Property(x => x.Before));
+            AsJson(c.Property(x => x.After));
+        });
+    }
+
+    /// <summary>Keeps a value of ours as JSON text, compared by what it says.</summary>
+    private static void AsJson<T>(PropertyBuilder<T> property) =>
+        property.HasConversion(
+            v => JsonSerializer.Serialize(v, Json),
+            text => JsonSerializer.Deserialize<T>(text, Json)!,
+            new ValueComparer<T>(
+                (a, b) => JsonSerializer.Serialize(a, Json) == JsonSerializer.Serialize(b, Json),
+                v => JsonSerializer.Serialize(v, Json).GetHashCode(StringComparison.Ordinal),
+                v => JsonSerializer.Deserialize<T>(JsonSerializer.Serialize(v, Json), Json)!));
+}

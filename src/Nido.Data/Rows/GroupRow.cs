@@ -1,0 +1,50 @@
+using Nido.Core.Group;
+
+namespace Nido.Data.Rows;
+
+/// <summary>A group as stored.</summary>
+public sealed class GroupRow
+{
+    public required string Id { get; set; }
+    public required string Name { get; set; }
+    public required string Place { get; set; }
+    public WeekDays Days { get; set; }
+    public required GroupSettings Settings { get; set; }
+    public List<ChildRow> Children { get; set; } = [];
+    public List<AdultRow> Adults { get; set; } = [];
+    public List<BlockRow> Blocks { get; set; } = [];
+
+    /// <summary>The group as Core sees it, youngest child first.</summary>
+    public ChildrenGroup ToCore() => new(
+        Id, Name, Place, Days,
+        [.. Children.OrderByDescending(c => c.BornOn).ThenBy(c => c.Name, StringComparer.Ordinal).Select(c => c.ToCore())],
+        [.. Adults.OrderBy(a => a.Order).Select(a => new Adult(a.Id, a.Name, a.Days, a.From, a.To))],
+        [.. Blocks.OrderBy(b => b.Starts).Select(b => new Block(b.Key, b.Name, b.Kind, b.Starts, b.Minutes, b.Offers))],
+        Settings);
+
+    /// <summary>Takes over everything of a group but its id.</summary>
+    public void Take(ChildrenGroup group)
+    {
+        Name = group.Name;
+        Place = group.Place;
+        Days = group.Days;
+        Settings = group.Settings;
+        Children = [.. group.Children.Select(c => ChildRow.Of(c, Id))];
+        Adults = [.. group.Adults.Select((a, i) => new AdultRow
+        {
+            Id = a.Id, GroupId = Id, Order = i, Name = a.Name, Days = a.Days, From = a.From, To = a.To,
+        })];
+        Blocks = [.. group.Blocks.Select(b => new BlockRow
+        {
+            GroupId = Id, Key = b.Id, Name = b.Name, Kind = b.Kind, Starts = b.Starts, Minutes = b.Minutes, Offers = b.Offers,
+        })];
+    }
+
+    /// <summary>A row from a group.</summary>
+    public static GroupRow Of(ChildrenGroup group)
+    {
+        var row = new GroupRow { Id = group.Id, Name = group.Name, Place = group.Place, Settings = group.Settings };
+        row.Take(group);
+        return row;
+    }
+}

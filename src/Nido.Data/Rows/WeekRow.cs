@@ -1,0 +1,27 @@
+using Nido.Core.Planning;
+
+namespace Nido.Data.Rows;
+
+/// <summary>A week as stored.</summary>
+public sealed class WeekRow
+{
+    public required string Id { get; set; }
+    public required string GroupId { get; set; }
+    public required string ThemeId { get; set; }
+    public DateOnly Monday { get; set; }
+    public required Sliders Sliders { get; set; }
+
+    /// <summary>What the last composition reached; null before the first.</summary>
+    public ComposeReport? Report { get; set; }
+
+    /// <summary>The plan as it is now.</summary>
+    public List<Placement> Plan { get; set; } = [];
+
+    /// <summary>How many of the changes are in force; those after it can be redone.</summary>
+    public int ChangesInForce { get; set; }
+
+    /// <summary>Grows with every change, so that two people at once do not overwrite each other.</summary>
+    public int Version { get; set; }
+
+    public List<ChangeRow> Changes { get; set; } = [];
+}

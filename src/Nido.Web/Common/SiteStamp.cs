@@ -1,0 +1,31 @@
+using Microsoft.EntityFrameworkCore;
+using Microsoft.EntityFrameworkCore.Diagnostics;
+using Nido.Data.Rows;
+
+namespace Nido.Web.Common;
+
+/// <summary>Counts changes of groups and cupboard, so that what is computed from them is kept only as long as it holds.</summary>
+public sealed class SiteStamp : SaveChangesInterceptor
+{
+    private long value;
+
+    /// <summary>Grows with every change of a group or of the cupboard.</summary>
+    public long Value => Interlocked.Read(ref value);
+
+    /// <inheritdoc />
+    public override ValueTask<InterceptionResult<int>> SavingChangesAsync(
+        DbContextEventData eventData, InterceptionResult<int> result, CancellationToken cancellationToken = default)
+    {
+        if (eventData?.Context is { } context && context.ChangeTracker.Entries().Any(IsOfTheSite))
+        {
+            // Before the commit nobody may keep the old state as new, after it nobody may miss the new one.
+            Interlocked.Increment(ref value);
+            context.SavedChanges += (_, _) => Interlocked.Increment(ref value);
+        }
+
+        return base.SavingChangesAsync(eventData!, result, cancellationToken);
+    }
+
+    private static bool IsOfTheSite(Microsoft.EntityFrameworkCore.ChangeTracking.EntityEntry entry) =>
+        entry.State != EntityState.Unchanged && entry.Entity is GroupRow or ChildRow or AdultRow or BlockRow or MovementRow;
+}

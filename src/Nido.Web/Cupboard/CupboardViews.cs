@@ -1,0 +1,36 @@
+using Nido.Core.Cupboard;
+using Nido.Core.Planning;
+
+namespace Nido.Web.Cupboard;
+
+/// <summary>The shelves with what is on them.</summary>
+public sealed record CupboardView(IReadOnlyList<ShelfView> Shelves, int OnHandCount, int ShortCount, int BuyCents, string Currency);
+
+/// <summary>A shelf.</summary>
+public sealed record ShelfView(string Name, IReadOnlyList<TileView> Tiles);
+
+/// <summary>A material on a shelf: on hand, and what the week does with it.</summary>
+public sealed record TileView(
+    string MaterialId, string Name, MaterialUnit Unit, double Have, double Used, double Lacking, int Packs, int Cents, bool Consumable);
+
+/// <summary>A material opened.</summary>
+public sealed record MaterialView(
+    string MaterialId, string Name, string Shelf, MaterialUnit Unit, string Size, IReadOnlyList<string> Tags, IReadOnlyList<string> Colours,
+    IReadOnlyList<string> Allergens, bool Consumable, int TurnaroundMinutes, double? PackSize, int? PackCents, bool SmallPart,
+    double Have, double Used, double Lacking, int Packs, int Cents, IReadOnlyList<double> ByDay, IReadOnlyList<string> Trace,
+    IReadOnlyList<RoleView> Roles, IReadOnlyList<StandInView> StandIns, IReadOnlyList<Movement> Ledger);
+
+/// <summary>A role the material can take.</summary>
+public sealed record RoleView(string Technique, string Role);
+
+/// <summary>What could stand in for it in the week.</summary>
+public sealed record StandInView(string MaterialId, string Name, string For, int Score, double Have, IReadOnlyList<string> Reasons);
+
+/// <summary>A change of stock as sent.</summary>
+public sealed record MovementBody(MovementKind Kind, double Amount, string Note);
+
+/// <summary>Counts to take over.</summary>
+public sealed record CountsBody(IReadOnlyList<CountBody> Counts);
+
+/// <summary>A count of a material.</summary>
+public sealed record CountBody(string MaterialId, double Amount, string Note);

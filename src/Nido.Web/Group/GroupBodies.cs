@@ -1,0 +1,92 @@
+using FluentValidation;
+using Nido.Core.Group;
+using Nido.Data.Formats;
+
+namespace Nido.Web.Group;
+
+/// <summary>A child as sent; the id is given by the server.</summary>
+public sealed record ChildBody(
+    string Name, DateOnly BornOn, WeekDays Days, bool Mouths, Hand Hand, bool AvoidsTouch, IReadOnlyList<string> Allergies,
+    string HomeLanguage, string Note)
+{
+    /// <summary>The child with an id.</summary>
+    public Child ToCore(string id) => new(id, Name.Trim(), BornOn, Days, Mouths, Hand, AvoidsTouch, Allergies, HomeLanguage, Note);
+}
+
+/// <summary>Several children at once, saved together or not at all.</summary>
+public sealed record ChildrenBody(IReadOnlyList<ChildBody> Children);
+
+/// <summary>A new group: a name is enough, the rest has defaults.</summary>
+public sealed record NewGroupBody(string Name, string Place);
+
+/// <summary>An adult as sent.</summary>
+public sealed record AdultBody(string? Id, string Name, WeekDays Days, TimeOnly From, TimeOnly To);
+
+/// <summary>Everything of a group but its children.</summary>
+public sealed record GroupBody(
+    string Name, string Place, WeekDays Days, IReadOnlyList<AdultBody> Adults, IReadOnlyList<Block> Blocks, GroupSettings Settings);
+
+internal sealed class ChildBodyValidator : AbstractValidator<ChildBody>
+{
+    public ChildBodyValidator(TimeProvider time)
+    {
+        RuleFor(c => c.Name).Must(n => !string.IsNullOrWhiteSpace(n) && n.Length <= 60).WithMessage("A name of 1 to 60 letters is wanted.");
+        RuleFor(c => c.BornOn).Custom((born, context) =>
+        {
+            if (ChildrenCsv.BornProblem(born, DateOnly.FromDateTime(time.GetLocalNow().DateTime)) is { } problem)
+            {
+                context.AddFailure(problem);
+            }
+        });
+        RuleFor(c => c.Days).Must(d => d != WeekDays.None).WithMessage("Choose at least one day.");
+        RuleFor(c => c.HomeLanguage).Matches("^[a-z]{2}$").WithMessage("A language is two small letters, for example en or es.");
+        RuleFor(c => c.Note).MaximumLength(500).WithMessage("A note has at most 500 letters.");
+    }
+}
+
+internal sealed class ChildrenBodyValidator : AbstractValidator<ChildrenBody>
+{
+    public ChildrenBodyValidator(IValidator<ChildBody> child)
+    {
+        RuleFor(c => c.Children).NotEmpty().WithMessage("No children were sent.");
+        RuleForEach(c => c.Children).SetValidator(child);
+        RuleFor(c => c.Children)
+            .Must(all => all.Select(c => c.Name.Trim().ToUpperInvariant()).Distinct().Count() == all.Count)
+            .WithMessage("A name stands twice in the list. Add a letter of the family name.");
+    }
+}
+
+internal sealed class NewGroupBodyValidator : AbstractValidator<NewGroupBody>
+{
+    public NewGroupBodyValidator()
+    {
+        RuleFor(g => g.Name).Must(n => !string.IsNullOrWhiteSpace(n) && n.Length <= 80).WithMessage("A name of 1 to 80 letters is wanted.");
+    }
+}
+
+internal sealed class GroupBodyValidator : AbstractValidator<GroupBody>
+{
+    public GroupBodyValidator()
+    {
+        RuleFor(g => g.Name).Must(n => !string.IsNullOrWhiteSpace(n) && n.Length <= 80).WithMessage("A name of 1 to 80 letters is wanted.");
+        RuleFor(g => g.Days).Must(d => d != WeekDays.None).WithMessage("Choose at least one day.");
+        RuleForEach(g => g.Blocks).ChildRules(block =>
+        {
+            block.RuleFor(b => b.Minutes).InclusiveBetween(5, 180).WithMessage("A block has 5 to 180 minutes.");
+            block.RuleFor(b => b.Offers).InclusiveBetween(1, 6).WithMessage("A block has 1 to 6 offers.");
+            block.RuleFor(b => b.Offers).Equal(1).When(b => b.Kind is BlockKind.Circle or BlockKind.Outdoors)
+                .WithMessage("A whole-group block has one offer.");
+            block.RuleFor(b => b.Name).NotEmpty().WithMessage("A block needs a name.");
+            block.RuleFor(b => b.Id).Matches("^[a-z0-9-]{1,30}$").WithMessage("A block's id is 1 to 30 small letters, digits and hyphens.");
+        });
+        RuleFor(g => g.Blocks).Must(all => all.Select(b => b.Id).Distinct().Count() == all.Count).WithMessage("Two blocks have the same id.");
+        RuleForEach(g => g.Adults).ChildRules(adult =>
+        {
+            adult.RuleFor(a => a.Name).NotEmpty().WithMessage("An adult needs a name or a role.");
+            adult.RuleFor(a => a.To).GreaterThan(a => a.From).WithMessage("The end of an adult's time must be after its start.");
+        });
+        RuleFor(g => g.Settings.BudgetCents).InclusiveBetween(0, 1_000_000).WithMessage("A budget is 0 to 10,000.00.");
+        RuleFor(g => g.Settings.EveningPrepMinutes).InclusiveBetween(0, 240).WithMessage("An evening holds 0 to 240 minutes.");
+        RuleFor(g => g.Settings.AttentionMinutesPerYear).InclusiveBetween(1, 10).WithMessage("Attention is 1 to 10 minutes for each year of age.");
+    }
+}

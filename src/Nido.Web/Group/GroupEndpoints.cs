@@ -1,0 +1,136 @@
+using Microsoft.AspNetCore.Http.HttpResults;
+using Microsoft.EntityFrameworkCore;
+using Nido.Catalog;
+using Nido.Core.Group;
+using Nido.Data;
+using Nido.Data.Formats;
+using Nido.Data.Rows;
+using Nido.Web.Common;
+
+namespace Nido.Web.Group;
+
+/// <summary>Group: children, adults, blocks and settings.</summary>
+public static class GroupEndpoints
+{
+    /// <summary>Adds the endpoints of the place.</summary>
+    public static void MapGroup(this RouteGroupBuilder api)
+    {
+        var groups = api.MapGroup("/groups").WithTags("Group");
+        groups.MapGet("/", List).WithName("listGroups");
+        groups.MapPost("/", Add).WithName("addGroup");
+        groups.MapGet("/{groupId}", Get).WithName("getGroup");
+        groups.MapPut("/{groupId}", Change).WithName("changeGroup");
+        groups.MapGet("/{groupId}/steps", Steps).WithName("getSteps");
+        groups.MapPost("/{groupId}/children", AddChildren).WithName("addChildren");
+        groups.MapPut("/{groupId}/children/{childId}", ChangeChild).WithName("changeChild");
+        groups.MapDelete("/{groupId}/children/{childId}", RemoveChild).WithName("removeChild");
+        groups.MapPost("/{groupId}/children/table", ReadTable).WithName("readChildrenTable").Accepts<string>("text/csv");
+        groups.MapGet("/{groupId}/children.csv", WriteTable).WithName("childrenCsv");
+    }
+
+    private static async Task<Ok<List<GroupName>>> List(NidoDb db, CancellationToken stop) =>
+        TypedResults.Ok(await db.Groups.OrderBy(g => g.Name).Select(g => new GroupName(g.Id, g.Name, g.Children.Count)).ToListAsync(stop));
+
+    private static async Task<Created<ChildrenGroup>> Add(NewGroupBody body, NidoDb db, CancellationToken stop)
+    {
+        var group = new ChildrenGroup(
+            NewId.Next(), body.Name.Trim(), body.Place?.Trim() ?? "", WeekDays.MondayToFriday, [],
+            [new(NewId.Next(), "Lead", WeekDays.MondayToFriday, new(8, 0), new(16, 0)), new(NewId.Next(), "Assistant", WeekDays.MondayToFriday, new(8, 0), new(16, 0))],
+            Data.Demo.DemoScenario.Blocks, GroupSettings.Default);
+        db.Groups.Add(GroupRow.Of(group));
+        await db.SaveChangesAsync(stop);
+        return TypedResults.Created($"/api/groups/{group.Id}", group);
+    }
+
+    private static async Task<Results<Ok<ChildrenGroup>, NotFound>> Get(string groupId, NidoDb db, CancellationToken stop) =>
+        await db.GroupAsync(groupId, stop) is { } group ? TypedResults.Ok(group) : TypedResults.NotFound();
+
+    private static async Task<Results<Ok<ChildrenGroup>, NotFound>> Change(string groupId, GroupBody body, NidoDb db, CancellationToken stop)
+    {
+        if (await db.GroupRowAsync(groupId, stop) is not { } row)
+        {
+            return TypedResults.NotFound();
+        }
+
+        var group = row.ToCore() with
+        {
+            Name = body.Name, Place = body.Place, Days = body.Days, Blocks = body.Blocks, Settings = body.Settings,
+            Adults = [.. body.Adults.Select(a => new Adult(string.IsNullOrEmpty(a.Id) ? NewId.Next() : a.Id, a.Name, a.Days, a.From, a.To))],
+        };
+        await db.ReplaceAsync(row, group, stop);
+        return TypedResults.Ok((await db.GroupAsync(groupId, stop))!);
+    }
+
+    private static async Task<Results<Ok<StepsView>, NotFound>> Steps(
+        string groupId, DateOnly? on, NidoDb db, Content content, TimeProvider time, CancellationToken stop) =>
+        await db.GroupAsync(groupId, stop) is { } group
+            ? TypedResults.Ok(StepsView.Of(group, content.Ladders.Values, on ?? DateOnly.FromDateTime(time.GetLocalNow().DateTime)))
+            : TypedResults.NotFound();
+
+    private static async Task<Results<Ok<ChildrenGroup>, NotFound, ProblemHttpResult>> AddChildren(
+        string groupId, ChildrenBody body, NidoDb db, CancellationToken stop)
+    {
+        if (await db.GroupRowAsync(groupId, stop) is not { } row)
+        {
+            return TypedResults.NotFound();
+        }
+
+        if (body.Children.FirstOrDefault(c => IsTaken(row, c.Name, null)) is { } twice)
+        {
+            return Problems.Field("name", twice.Name, $"{twice.Name} is already in {row.Name}. Add a letter of the family name.");
+        }
+
+        db.Children.AddRange(body.Children.Select(c => ChildRow.Of(c.ToCore(NewId.Next()), groupId)));
+        await db.SaveChangesAsync(stop);
+        return TypedResults.Ok((await db.GroupAsync(groupId, stop))!);
+    }
+
+    private static async Task<Results<Ok<ChildrenGroup>, NotFound, ProblemHttpResult>> ChangeChild(
+        string groupId, string childId, ChildBody body, NidoDb db, CancellationToken stop)
+    {
+        var row = await db.GroupRowAsync(groupId, stop);
+        if (row?.Children.SingleOrDefault(c => c.Id == childId) is not { } child)
+        {
+            return TypedResults.NotFound();
+        }
+
+        if (IsTaken(row, body.Name, childId))
+        {
+            return Problems.Field("name", body.Name, $"{body.Name} is already in {row.Name}. Add a letter of the family name.");
+        }
+
+        child.Take(body.ToCore(childId));
+        await db.SaveChangesAsync(stop);
+        return TypedResults.Ok(row.ToCore());
+    }
+
+    private static async Task<Results<NoContent, NotFound>> RemoveChild(string groupId, string childId, NidoDb db, CancellationToken stop)
+    {
+        if (await db.Children.SingleOrDefaultAsync(c => c.GroupId == groupId && c.Id == childId, stop) is not { } child)
+        {
+            return TypedResults.NotFound();
+        }
+
+        db.Children.Remove(child);
+        await db.SaveChangesAsync(stop);
+        return TypedResults.NoContent();
+    }
+
+    private static async Task<Results<Ok<ListReading<Child>>, NotFound>> ReadTable(
+        string groupId, HttpRequest request, NidoDb db, TimeProvider time, CancellationToken stop) =>
+        await db.GroupAsync(groupId, stop) is { } group
+            ? TypedResults.Ok(ChildrenCsv.Read(
+                await request.BytesAsync(stop), group, DateOnly.FromDateTime(time.GetLocalNow().DateTime), NewId.Next))
+            : TypedResults.NotFound();
+
+    private static async Task<Results<ContentHttpResult, NotFound>> WriteTable(string groupId, NidoDb db, CancellationToken stop) =>
+        await db.GroupAsync(groupId, stop) is { } group
+            ? TypedResults.Text(ChildrenCsv.Write(group), "text/csv; charset=utf-8")
+            : TypedResults.NotFound();
+
+    private static bool IsTaken(GroupRow row, string name, string? but) =>
+        row.Children.Any(c => c.Id != but && c.Name.Equals(name.Trim(), StringComparison.OrdinalIgnoreCase));
+}
+
+/// <summary>A group in a list.</summary>
+public sealed record GroupName(string Id, string Name, int Children);

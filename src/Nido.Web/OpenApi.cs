@@ -1,0 +1,32 @@
+using Microsoft.OpenApi;
+using Nido.Core.Group;
+using Nido.Data.Formats;
+
+namespace Nido.Web;
+
+/// <summary>The OpenAPI document, from which the client of the pages is generated.</summary>
+public static class OpenApi
+{
+    /// <summary>Describes the API; days are lists of words.</summary>
+    public static void AddNidoOpenApi(this IServiceCollection services) => services.AddOpenApi("v1", options =>
+    {
+        options.AddDocumentTransformer((document, _, _) =>
+        {
+            document.Info.Title = "Nido";
+            document.Info.Version = "1";
+            document.Servers?.Clear();
+            return Task.CompletedTask;
+        });
+        options.AddSchemaTransformer((schema, context, _) =>
+        {
+            if (context.JsonTypeInfo.Type == typeof(WeekDays))
+            {
+                schema.Type = JsonSchemaType.Array;
+                schema.Enum = null;
+                schema.Items = new OpenApiSchema { Type = JsonSchemaType.String, Enum = [.. WeekDaysJson.Words.Select(w => (System.Text.Json.Nodes.JsonNode)w)] };
+            }
+
+            return Task.CompletedTask;
+        });
+    });
+}

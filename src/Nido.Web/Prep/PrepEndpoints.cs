@@ -1,0 +1,46 @@
+using Microsoft.AspNetCore.Http.HttpResults;
+using Nido.Core.Prep;
+using Nido.Web.Week;
+
+namespace Nido.Web.Prep;
+
+/// <summary>Prep: what to do on which evening, what to buy, what to ask for, what to lay out.</summary>
+public static class PrepEndpoints
+{
+    /// <summary>Adds the endpoint of the place.</summary>
+    public static void MapPrep(this RouteGroupBuilder api) =>
+        api.MapGet("/weeks/{weekId}/prep", Get).WithName("getPrep").WithTags("Prep");
+
+    private static async Task<Results<Ok<PrepView>, NotFound>> Get(string weekId, WeekDesk desk, CancellationToken stop)
+    {
+        if (await desk.PlanAsync(weekId, stop) is not { } plan)
+        {
+            return TypedResults.NotFound();
+        }
+
+        var capacity = plan.Problem.Group.Settings.EveningPrepMinutes;
+        var materials = WeekReading.Materials(plan);
+        return TypedResults.Ok(new PrepView(
+            [.. PrepTasks.Of(plan).GroupBy(t => t.Evening).Select(g => new EveningView(g.Key, g.Sum(t => t.Minutes), capacity, [.. g]))],
+            [.. materials.Where(m => m.Packs > 0)],
+            [.. materials.Where(m => m.Lacking > 0 && m.Packs == 0)],
+            [.. plan.Filled.GroupBy(f => f.Placement.Day).Select(day => new TraysView(
+                plan.Problem.Days[day.Key].Date,
+                [.. day.Where(f => f.Use.Demand.Count > 0).Select(f => new TrayView(
+                    f.Use.Block.Name, f.Use.Idea.Title,
+                    [.. f.Use.Demand.Select(d => $"{d.Amount:0.##} {Data.Formats.CupboardCsv.UnitName(d.Material.Unit)} {d.Material.Name}")]))]))]));
+    }
+}
+
+/// <summary>The Prep screen.</summary>
+public sealed record PrepView(
+    IReadOnlyList<EveningView> Evenings, IReadOnlyList<MaterialLineView> ToBuy, IReadOnlyList<MaterialLineView> ToAsk, IReadOnlyList<TraysView> Trays);
+
+/// <summary>An evening's work against what an evening holds.</summary>
+public sealed record EveningView(DateOnly Evening, int Minutes, int Capacity, IReadOnlyList<PrepTask> Tasks);
+
+/// <summary>What lies out on a day.</summary>
+public sealed record TraysView(DateOnly Day, IReadOnlyList<TrayView> Trays);
+
+/// <summary>What belongs to an offer.</summary>
+public sealed record TrayView(string Block, string Title, IReadOnlyList<string> Things);

@@ -1,0 +1,115 @@
+using FluentValidation;
+using Microsoft.EntityFrameworkCore;
+using Nido.Catalog;
+using Nido.Core.Planning;
+using Nido.Data;
+using Nido.Web;
+using Nido.Web.Cupboard;
+using Nido.Web.Group;
+using Nido.Web.Ideas;
+using Nido.Web.Prep;
+using Nido.Web.Common;
+using Nido.Web.Week;
+using Scalar.AspNetCore;
+using Serilog;
+using Serilog.Events;
+using Serilog.Formatting.Compact;
+
+if (args is ["check-content", var folder])
+{
+    var (_, problems) = ContentReader.Read(folder);
+    foreach (var problem in problems)
+    {
+        Console.WriteLine(Path.Combine(folder, problem.ToString()));
+    }
+
+    return problems.Count == 0 ? 0 : 1;
+}
+
+var builder = WebApplication.CreateBuilder(args);
+builder.Host.UseSerilog((context, log) => log
+    .MinimumLevel.Information()
+    .MinimumLevel.Override("Microsoft", LogEventLevel.Warning)
+    // Bodies, queries and SQL parameters may speak of children; requests are logged by route only.
+    .WriteTo.Console(new CompactJsonFormatter(), restrictedToMinimumLevel: context.HostingEnvironment.IsEnvironment("Testing") ? LogEventLevel.Error : LogEventLevel.Information));
+
+var file = SiteFile.Path(builder.Configuration);
+var services = builder.Services;
+services.AddSingleton(TimeProvider.System);
+services.AddSingleton(Content.Read(Path.Combine(AppContext.BaseDirectory, "content")));
+services.AddSingleton<SiteStamp>();
+services.AddSingleton<WeekProblems>();
+services.AddSingleton<Compositions>();
+services.AddSingleton(builder.Configuration.GetValue<bool>("Nido:Quick") ? new ComposeLimits(1, 8, 20_000, TimeSpan.FromSeconds(20)) : ComposeLimits.Usual);
+services.AddScoped<WeekDesk>();
+services.AddDbContext<NidoDb>((provider, options) => options.UseSqlite(Site.Connection(file)).AddInterceptors(provider.GetRequiredService<SiteStamp>()));
+services.AddValidatorsFromAssemblyContaining<Program>(includeInternalTypes: true);
+services.ConfigureHttpJsonOptions(options =>
+{
+    foreach (var converter in Nido.Data.Formats.Units.Json.Converters)
+    {
+        options.SerializerOptions.Converters.Add(converter);
+    }
+
+    options.SerializerOptions.NumberHandling = System.Text.Json.Serialization.JsonNumberHandling.Strict;
+});
+services.AddProblemDetails();
+services.AddNidoOpenApi();
+services.AddResponseCompression(options => options.EnableForHttps = true);
+
+var app = builder.Build();
+app.UseSerilogRequestLogging(options =>
+{
+    options.MessageTemplate = "{RequestMethod} {Route} {StatusCode} in {Elapsed:0} ms";
+    options.GetMessageTemplateProperties = (context, _, elapsed, status) =>
+    [
+        new("RequestMethod", new ScalarValue(context.Request.Method)),
+        new("Route", new ScalarValue((context.GetEndpoint() as RouteEndpoint)?.RoutePattern.RawText ?? "file")),
+        new("StatusCode", new ScalarValue(status)),
+        new("Elapsed", new ScalarValue(elapsed)),
+    ];
+});
+app.UseExceptionHandler();
+app.UseStatusCodePages();
+app.UseResponseCompression();
+app.UseOwnHeaders();
+app.UseDefaultFiles();
+app.UseStaticFiles();
+
+var api = app.MapGroup("/api").AddEndpointFilter<Validated>();
+api.MapGet("/health", () => TypedResults.Ok(new Health("ready"))).WithName("health").WithTags("Site");
+api.MapGroup();
+api.MapCupboard();
+api.MapWeek();
+api.MapFiles();
+api.MapIdeas();
+api.MapPrep();
+app.MapOpenApi();
+app.MapScalarApiReference("/api-docs", options => options.DisableDefaultFonts());
+app.MapFallback("/api/{**rest}", () => TypedResults.NotFound());
+app.MapFallbackToFile("index.html");
+
+await using (var scope = app.Services.CreateAsyncScope())
+{
+    var db = scope.ServiceProvider.GetRequiredService<NidoDb>();
+    await Site.OpenAsync(db, file, default);
+    if (app.Configuration.GetValue<bool>("Nido:Demo") && !await db.Groups.AnyAsync())
+    {
+        await Site.SeedDemoAsync(db, NewId.Next, default);
+        if (app.Configuration.GetValue("Nido:DemoComposed", true))
+        {
+            var week = await db.Weeks.SingleAsync();
+            app.Services.GetRequiredService<Compositions>().Begin(week.Id);
+            await app.Services.GetRequiredService<Compositions>().WhenEnded(week.Id);
+        }
+    }
+}
+
+await app.RunAsync();
+return 0;
+
+/// <summary>The answer of /api/health.</summary>
+internal sealed record Health(string Status);
+
+/// <summary>Lets tests start the application.</summary>
+public partial class Program;

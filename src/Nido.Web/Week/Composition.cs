@@ -1,0 +1,69 @@
+using System.Threading.Channels;
+using Nido.Core.Planning;
+
+namespace Nido.Web.Week;
+
+/// <summary>A composition under way: its news, for any number of listeners, and its stop.</summary>
+public sealed class Composition : IProgress<ComposeProgress>, IDisposable
+{
+    private readonly Lock gate = new();
+    private readonly List<ComposeNews> told = [];
+    private readonly List<Channel<ComposeNews>> listeners = [];
+    private readonly CancellationTokenSource stop = new();
+    private bool ended;
+
+    /// <summary>The teacher's "good enough".</summary>
+    public CancellationToken Stop => stop.Token;
+
+    /// <summary>Ends it with the best so far.</summary>
+    public void GoodEnough() => stop.Cancel();
+
+    /// <inheritdoc />
+    public void Report(ComposeProgress value) => Tell(new("progress", value, null));
+
+    /// <summary>The last word: a saved plan, or why there is none.</summary>
+    public void End(string? problem)
+    {
+        Tell(new(problem is null ? "done" : "problem", null, problem));
+        lock (gate)
+        {
+            ended = true;
+            listeners.ForEach(l => l.Writer.TryComplete());
+        }
+    }
+
+    /// <summary>All news from the beginning.</summary>
+    public IAsyncEnumerable<ComposeNews> Listen(CancellationToken left)
+    {
+        var channel = Channel.CreateUnbounded<ComposeNews>();
+        lock (gate)
+        {
+            told.ForEach(n => channel.Writer.TryWrite(n));
+            if (ended)
+            {
+                channel.Writer.TryComplete();
+            }
+            else
+            {
+                listeners.Add(channel);
+            }
+        }
+
+        return channel.Reader.ReadAllAsync(left);
+    }
+
+    /// <inheritdoc />
+    public void Dispose() => stop.Dispose();
+
+    private void Tell(ComposeNews news)
+    {
+        lock (gate)
+        {
+            told.Add(news);
+            listeners.ForEach(l => l.Writer.TryWrite(news));
+        }
+    }
+}
+
+/// <summary>A piece of news: kind "progress", "done" or "problem".</summary>
+public sealed record ComposeNews(string Kind, ComposeProgress? Progress, string? Problem);

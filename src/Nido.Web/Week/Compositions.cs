@@ -1,0 +1,93 @@
+using System.Collections.Concurrent;
+using Microsoft.EntityFrameworkCore;
+using Nido.Core.Planning;
+using Nido.Data;
+
+namespace Nido.Web.Week;
+
+/// <summary>Composes weeks in the background, one composition a week at a time.</summary>
+/// <param name="scopes">For a database of its own.</param>
+/// <param name="limits">How much work.</param>
+/// <param name="time">The clock.</param>
+/// <param name="log">Says how it went, without anything about children.</param>
+public sealed partial class Compositions(IServiceScopeFactory scopes, ComposeLimits limits, TimeProvider time, ILogger<Compositions> log)
+{
+    private readonly ConcurrentDictionary<string, (Composition Composition, Task Running)> byWeek = new();
+
+    /// <summary>Whether a week is being composed now.</summary>
+    public bool IsComposing(string weekId) => byWeek.TryGetValue(weekId, out var known) && !known.Running.IsCompleted;
+
+    /// <summary>The newest composition of a week, or null.</summary>
+    public Composition? Of(string weekId) => byWeek.TryGetValue(weekId, out var known) ? known.Composition : null;
+
+    /// <summary>Begins to compose, or joins the composition under way.</summary>
+    public Composition Begin(string weekId)
+    {
+        lock (byWeek)
+        {
+            if (IsComposing(weekId))
+            {
+                return byWeek[weekId].Composition;
+            }
+
+            var composition = new Composition();
+            byWeek[weekId] = (composition, Task.Run(() => RunAsync(weekId, composition)));
+            return composition;
+        }
+    }
+
+    /// <summary>Waits until a week's composition has ended.</summary>
+    public Task WhenEnded(string weekId) => byWeek.TryGetValue(weekId, out var known) ? known.Running : Task.CompletedTask;
+
+    private async Task RunAsync(string weekId, Composition composition)
+    {
+        try
+        {
+            composition.End(await ComposeAsync(weekId, composition));
+        }
+        catch (DbUpdateConcurrencyException)
+        {
+            composition.End("The week was changed by someone while it was being composed. Their change stays; compose again to build on it.");
+        }
+#pragma warning disable CA1031 // A background task has nobody to throw to: the teacher and the log are told instead.
+        catch (Exception e)
+#pragma warning restore CA1031
+        {
+            Failed(log, e);
+            composition.End("Composing failed. Your week is as it was; the log says more.");
+        }
+    }
+
+    private async Task<string?> ComposeAsync(string weekId, Composition composition)
+    {
+        await using var scope = scopes.CreateAsyncScope();
+        var desk = scope.ServiceProvider.GetRequiredService<WeekDesk>();
+        var row = await desk.RowAsync(weekId, default) ?? throw new InvalidOperationException("The week is gone.");
+        var held = await desk.PlanAsync(row, default);
+        var (problem, impossible) = WeekProblem.Build(held.Problem.Input with { Locked = [.. row.Plan.Where(p => p.Locked)] });
+        if (impossible.Count > 0)
+        {
+            return string.Join(" ", impossible.Select(i => $"{i.Rule}: {i.What}. {i.WayOut}."));
+        }
+
+        var result = new WeekComposer(problem, limits, time).Compose(composition, composition.Stop);
+        Composed(log, result.Seconds, result.Score.Fair, result.Bound, result.End);
+        var held2 = new PlanState(problem, held.State.Uses);
+        var heldScore = held2.Score();
+        // If the new search is worse than the plan at hand, the plan at hand stays.
+        if (heldScore.Broken == 0 && heldScore.Fair <= result.Score.Fair && heldScore.Wishes <= result.Score.Wishes && held.Lost.Count == 0)
+        {
+            return null;
+        }
+
+        row.Report = ComposeReport.Of(result);
+        await desk.ChangeAsync(row, "Compose the week", result.Plan, default);
+        return null;
+    }
+
+    [LoggerMessage(Level = LogLevel.Information, Message = "Composed in {Seconds:0.0} s, fair shares {Fair} against a bound of {Bound}, {End}")]
+    private static partial void Composed(ILogger log, double seconds, long fair, long bound, ComposeEnd end);
+
+    [LoggerMessage(Level = LogLevel.Error, Message = "Composing failed")]
+    private static partial void Failed(ILogger log, Exception e);
+}

@@ -1,0 +1,108 @@
+using System.Globalization;
+using System.Text.Json;
+using Microsoft.AspNetCore.Http.HttpResults;
+using Microsoft.EntityFrameworkCore;
+using Nido.Catalog;
+using Nido.Core.Group;
+using Nido.Core.Safety;
+using Nido.Data;
+using Nido.Data.Formats;
+using Nido.Sheets;
+using Nido.Web.Common;
+using NJsonSchema;
+
+namespace Nido.Web.Week;
+
+/// <summary>Files of a week: PDF, CSV, iCalendar, and the whole unit as JSON both ways.</summary>
+public static class FileEndpoints
+{
+    /// <summary>Adds the endpoints.</summary>
+    public static void MapFiles(this RouteGroupBuilder api)
+    {
+        var files = api.MapGroup("/weeks").WithTags("Files");
+        files.MapGet("/{weekId}/plan.pdf", Pdf).WithName("planPdf");
+        files.MapGet("/{weekId}/materials.csv", Materials).WithName("materialsCsv");
+        files.MapGet("/{weekId}/week.ics", Calendar).WithName("weekCalendar");
+        files.MapGet("/{weekId}/unit.json", Unit).WithName("unitJson");
+        files.MapPost("/unit", Import).WithName("importUnit").Accepts<string>("application/json");
+        api.MapGet("/formats/unit.schema.json", () => TypedResults.Text(UnitSchema.Text, "application/schema+json")).WithName("unitSchema").WithTags("Files");
+    }
+
+    private static async Task<Results<FileContentHttpResult, NotFound>> Pdf(
+        string weekId, Paper? paper, WeekDesk desk, Content content, CancellationToken stop)
+    {
+        if (await desk.RowAsync(weekId, stop) is not { } row)
+        {
+            return TypedResults.NotFound();
+        }
+
+        var plan = await desk.PlanAsync(row, stop);
+        var bytes = WeekSheet.Pdf(
+            plan, content.Theme(row.ThemeId)!.Name, paper ?? plan.Problem.Group.Settings.Paper, new SafetyCheck(content.SafetyRules));
+        return TypedResults.File(bytes, "application/pdf", Name(row.ThemeId, row.Monday, "pdf"));
+    }
+
+    private static async Task<Results<FileContentHttpResult, NotFound>> Materials(string weekId, WeekDesk desk, CancellationToken stop) =>
+        await desk.RowAsync(weekId, stop) is { } row
+            ? Text(MaterialsCsv.Write(await desk.PlanAsync(row, stop)), "text/csv; charset=utf-8", Name(row.ThemeId, row.Monday, "csv"))
+            : TypedResults.NotFound();
+
+    private static async Task<Results<FileContentHttpResult, NotFound>> Calendar(string weekId, WeekDesk desk, TimeProvider time, CancellationToken stop) =>
+        await desk.RowAsync(weekId, stop) is { } row
+            ? Text(WeekCalendar.Write(await desk.PlanAsync(row, stop), row.Id, time.GetUtcNow()), "text/calendar; charset=utf-8", Name(row.ThemeId, row.Monday, "ics"))
+            : TypedResults.NotFound();
+
+    private static async Task<Results<FileContentHttpResult, NotFound>> Unit(string weekId, NidoDb db, CancellationToken stop)
+    {
+        if (await db.Weeks.Include(w => w.Changes).SingleOrDefaultAsync(w => w.Id == weekId, stop) is not { } row)
+        {
+            return TypedResults.NotFound();
+        }
+
+        var unit = Units.Of(row, (await db.GroupAsync(row.GroupId, stop))!);
+        return Text(JsonSerializer.Serialize(unit, Units.Json), "application/json; charset=utf-8", Name(row.ThemeId, row.Monday, "json"));
+    }
+
+    private static async Task<Results<Created<WeekName>, ProblemHttpResult>> Import(
+        HttpRequest request, NidoDb db, Content content, CancellationToken stop)
+    {
+        var text = TableText.Decode(await request.BytesAsync(stop)).Text;
+        if (await ProblemsOfAsync(text, content, stop) is { Count: > 0 } problems)
+        {
+            return Problems.Fields(problems);
+        }
+
+        var (group, week) = Units.ToRows(JsonSerializer.Deserialize<UnitDocument>(text, Units.Json)!, NewId.Next);
+        db.Groups.Add(group);
+        db.Weeks.Add(week);
+        await db.SaveChangesAsync(stop);
+        return TypedResults.Created(
+            $"/api/weeks/{week.Id}", new WeekName(week.Id, group.Id, group.Name, content.Theme(week.ThemeId)!.Name, week.Monday));
+    }
+
+    /// <summary>What keeps a document from being taken: not JSON, not of the schema, or of a theme that is not here.</summary>
+    private static async Task<List<FieldProblem>> ProblemsOfAsync(string text, Content content, CancellationToken stop)
+    {
+        try
+        {
+            var schema = await JsonSchema.FromJsonAsync(UnitSchema.Text, stop);
+            var found = schema.Validate(text).Take(20).Select(e => new FieldProblem(e.Path ?? "", $"line {e.LineNumber}", $"{e.Kind}: see docs/formats/unit.schema.json for what is wanted there.")).ToList();
+            if (found.Count == 0 && JsonSerializer.Deserialize<UnitDocument>(text, Units.Json) is { } unit && content.Theme(unit.Theme) is null)
+            {
+                found.Add(new("theme", unit.Theme, $"This theme is not known here. Known are {string.Join(", ", content.Themes.Select(t => t.Id))}."));
+            }
+
+            return found;
+        }
+        catch (Exception e) when (e is JsonException or Newtonsoft.Json.JsonException)
+        {
+            return [new("file", "", $"This is not a unit file: {e.Message}")];
+        }
+    }
+
+    private static FileContentHttpResult Text(string text, string type, string name) =>
+        TypedResults.File(System.Text.Encoding.UTF8.GetBytes(text), type, name);
+
+    private static string Name(string theme, DateOnly monday, string ending) =>
+        $"{theme}-{monday.ToString("yyyy-MM-dd", CultureInfo.InvariantCulture)}.{ending}";
+}

@@ -1,0 +1,92 @@
+using Microsoft.EntityFrameworkCore;
+using Nido.Catalog;
+using Nido.Core.Planning;
+using Nido.Data;
+using Nido.Data.Rows;
+
+namespace Nido.Web.Week;
+
+/// <summary>Reads a week and saves its changes; every change can be undone and redone.</summary>
+/// <param name="db">The site.</param>
+/// <param name="content">The catalogue.</param>
+/// <param name="problems">Numbers of weeks.</param>
+/// <param name="compositions">What is composing now.</param>
+/// <param name="time">The clock.</param>
+public sealed class WeekDesk(NidoDb db, Content content, WeekProblems problems, Compositions compositions, TimeProvider time)
+{
+    /// <summary>The row of a week, or null.</summary>
+    public Task<WeekRow?> RowAsync(string weekId, CancellationToken stop) => db.Weeks.SingleOrDefaultAsync(w => w.Id == weekId, stop);
+
+    /// <summary>The plan of a week, or null where there is no such week or it cannot be planned yet.</summary>
+    public async Task<WeekPlan?> PlanAsync(string weekId, CancellationToken stop) =>
+        await RowAsync(weekId, stop) is { } row ? await PlanAsync(row, stop) : null;
+
+    /// <summary>The plan of a week.</summary>
+    public async Task<WeekPlan> PlanAsync(WeekRow row, CancellationToken stop)
+    {
+        ArgumentNullException.ThrowIfNull(row);
+        var (problem, _) = await problems.OfAsync(row, db, stop);
+        return new WeekPlan(problem, problem.Slots.Count == 0 || problem.Uses.Count == 0 ? [] : row.Plan);
+    }
+
+    /// <summary>The Week screen.</summary>
+    public async Task<WeekView> ViewAsync(WeekRow row, CancellationToken stop)
+    {
+        ArgumentNullException.ThrowIfNull(row);
+        var near = await db.Changes
+            .Where(c => c.WeekId == row.Id && (c.Number == row.ChangesInForce || c.Number == row.ChangesInForce + 1))
+            .Select(c => new { c.Number, c.What }).ToDictionaryAsync(c => c.Number, c => c.What, stop);
+        return WeekReading.View(row, await PlanAsync(row, stop), content.Theme(row.ThemeId)!, compositions.IsComposing(row.Id), near);
+    }
+
+    /// <summary>Saves a new plan as a change; what had been undone before it can no longer be redone.</summary>
+    public async Task ChangeAsync(WeekRow row, string what, IReadOnlyList<Placement> after, CancellationToken stop)
+    {
+        ArgumentNullException.ThrowIfNull(row);
+        await using var transaction = await db.Database.BeginTransactionAsync(stop);
+        await db.Changes.Where(c => c.WeekId == row.Id && c.Number > row.ChangesInForce).ExecuteDeleteAsync(stop);
+        row.ChangesInForce++;
+        row.Version++;
+        db.Changes.Add(new ChangeRow
+        {
+            WeekId = row.Id, Number = row.ChangesInForce, What = what, At = time.GetUtcNow(), Before = row.Plan, After = [.. after],
+        });
+        row.Plan = [.. after];
+        await db.SaveChangesAsync(stop);
+        await transaction.CommitAsync(stop);
+    }
+
+    /// <summary>Takes the last change back; false where there is none.</summary>
+    public async Task<bool> UndoAsync(WeekRow row, CancellationToken stop)
+    {
+        ArgumentNullException.ThrowIfNull(row);
+        if (await db.Changes.SingleOrDefaultAsync(c => c.WeekId == row.Id && c.Number == row.ChangesInForce, stop) is not { } change)
+        {
+            return false;
+        }
+
+        await GoToAsync(row, change.Before, row.ChangesInForce - 1, stop);
+        return true;
+    }
+
+    /// <summary>Does the change that was undone last again; false where there is none.</summary>
+    public async Task<bool> RedoAsync(WeekRow row, CancellationToken stop)
+    {
+        ArgumentNullException.ThrowIfNull(row);
+        if (await db.Changes.SingleOrDefaultAsync(c => c.WeekId == row.Id && c.Number == row.ChangesInForce + 1, stop) is not { } change)
+        {
+            return false;
+        }
+
+        await GoToAsync(row, change.After, row.ChangesInForce + 1, stop);
+        return true;
+    }
+
+    private async Task GoToAsync(WeekRow row, List<Placement> plan, int inForce, CancellationToken stop)
+    {
+        row.Plan = plan;
+        row.ChangesInForce = inForce;
+        row.Version++;
+        await db.SaveChangesAsync(stop);
+    }
+}

@@ -1,0 +1,227 @@
+using FluentValidation;
+using Microsoft.AspNetCore.Http.HttpResults;
+using Microsoft.EntityFrameworkCore;
+using Nido.Catalog;
+using Nido.Core.Group;
+using Nido.Core.Planning;
+using Nido.Data;
+using Nido.Data.Rows;
+using Nido.Web.Common;
+
+namespace Nido.Web.Week;
+
+/// <summary>Week: the board, the loom, the bench, composing and changing.</summary>
+public static class WeekEndpoints
+{
+    private const string Slot = "/{weekId}/slots/{day:int}/{blockId}/{offer:int}";
+
+    /// <summary>Adds the endpoints of the place.</summary>
+    public static void MapWeek(this RouteGroupBuilder api)
+    {
+        api.MapGet("/themes", Themes).WithName("listThemes").WithTags("Week");
+        var weeks = api.MapGroup("/weeks").WithTags("Week");
+        weeks.MapGet("/", List).WithName("listWeeks");
+        weeks.MapPost("/", Add).WithName("addWeek");
+        weeks.MapGet("/{weekId}", Get).WithName("getWeek");
+        weeks.MapPut("/{weekId}/sliders", Slide).WithName("setSliders");
+        weeks.MapGet("/{weekId}/materials", Materials).WithName("getWeekMaterials");
+        weeks.MapGet($"{Slot}/bench", Bench).WithName("getBench");
+        weeks.MapPut(Slot, Put).WithName("putIdea");
+        weeks.MapDelete(Slot, Clear).WithName("removeIdea");
+        weeks.MapPut($"{Slot}/lock", Lock).WithName("lockIdea");
+        weeks.MapPost($"{Slot}/move", Move).WithName("moveIdea");
+        weeks.MapPost("/{weekId}/undo", Undo).WithName("undo");
+        weeks.MapPost("/{weekId}/redo", Redo).WithName("redo");
+        weeks.MapPost("/{weekId}/composition", Compose).WithName("compose");
+        weeks.MapGet("/{weekId}/composition", Listen).WithName("composition").ExcludeFromDescription();
+        weeks.MapDelete("/{weekId}/composition", StopComposing).WithName("stopComposing");
+    }
+
+    private static Ok<ThemeView[]> Themes(Content content) => TypedResults.Ok(content.Themes.Select(WeekReading.ThemeOf).ToArray());
+
+    private static async Task<Ok<WeekName[]>> List(NidoDb db, Content content, CancellationToken stop)
+    {
+        var rows = await db.Weeks.Join(db.Groups, w => w.GroupId, g => g.Id, (w, g) => new { w.Id, w.GroupId, g.Name, w.ThemeId, w.Monday })
+            .OrderByDescending(w => w.Monday).ToListAsync(stop);
+        return TypedResults.Ok(rows.Select(w => new WeekName(w.Id, w.GroupId, w.Name, content.Theme(w.ThemeId)?.Name ?? w.ThemeId, w.Monday)).ToArray());
+    }
+
+    private static async Task<Results<Created<WeekName>, ProblemHttpResult>> Add(NewWeekBody body, NidoDb db, Content content, CancellationToken stop)
+    {
+        if (content.Theme(body.ThemeId) is not { } theme)
+        {
+            return Problems.Field("themeId", body.ThemeId, $"This theme is not known. Known are {string.Join(", ", content.Themes.Select(t => t.Id))}.");
+        }
+
+        if (await db.Groups.SingleOrDefaultAsync(g => g.Id == body.GroupId, stop) is not { } group)
+        {
+            return Problems.Field("groupId", body.GroupId, "This group is not known. Make one in Group first.");
+        }
+
+        var week = new WeekRow
+        {
+            Id = NewId.Next(), GroupId = group.Id, ThemeId = theme.Id, Monday = WeekDaysOrder.MondayOf(body.Monday), Sliders = Sliders.Middle,
+        };
+        db.Weeks.Add(week);
+        await db.SaveChangesAsync(stop);
+        return TypedResults.Created($"/api/weeks/{week.Id}", new WeekName(week.Id, group.Id, group.Name, theme.Name, week.Monday));
+    }
+
+    private static async Task<Results<Ok<WeekView>, NotFound>> Get(string weekId, WeekDesk desk, CancellationToken stop) =>
+        await desk.RowAsync(weekId, stop) is { } row ? TypedResults.Ok(await desk.ViewAsync(row, stop)) : TypedResults.NotFound();
+
+    private static async Task<Results<Ok<WeekView>, NotFound>> Slide(string weekId, Sliders sliders, NidoDb db, WeekDesk desk, CancellationToken stop)
+    {
+        if (await desk.RowAsync(weekId, stop) is not { } row)
+        {
+            return TypedResults.NotFound();
+        }
+
+        row.Sliders = sliders;
+        row.Version++;
+        await db.SaveChangesAsync(stop);
+        return TypedResults.Ok(await desk.ViewAsync(row, stop));
+    }
+
+    private static async Task<Results<Ok<IReadOnlyList<MaterialLineView>>, NotFound>> Materials(string weekId, WeekDesk desk, CancellationToken stop) =>
+        await desk.PlanAsync(weekId, stop) is { } plan ? TypedResults.Ok(WeekReading.Materials(plan)) : TypedResults.NotFound();
+
+    private static async Task<Results<Ok<BenchView>, NotFound>> Bench(
+        string weekId, int day, string blockId, int offer, WeekDesk desk, CancellationToken stop) =>
+        await desk.PlanAsync(weekId, stop) is { } plan && plan.SlotOf(day, blockId, offer) is { } slot
+            ? TypedResults.Ok(WeekReading.Bench(plan, slot))
+            : TypedResults.NotFound();
+
+    private static async Task<Results<Ok<WeekView>, NotFound, ProblemHttpResult>> Put(
+        string weekId, int day, string blockId, int offer, SlotBody body, WeekDesk desk, CancellationToken stop)
+    {
+        if (await desk.RowAsync(weekId, stop) is not { } row || await desk.PlanAsync(row, stop) is var plan && plan.SlotOf(day, blockId, offer) is null)
+        {
+            return TypedResults.NotFound();
+        }
+
+        var slot = plan.SlotOf(day, blockId, offer)!.Value;
+        if (plan.UseFor(slot, body.IdeaId) is not { } use)
+        {
+            return Problems.Rule("This idea cannot lie there", "It does not suit this block, this cupboard or the youngest in the room. Choose one from the bench.", [new("ideaId", body.IdeaId, "Choose one from the bench.")]);
+        }
+
+        if (!plan.State.MayPut(slot, use.Index))
+        {
+            return Problems.Rule($"{use.Idea.Title} cannot lie there", $"{WhatIf.RuleAgainst(plan, slot, use)}. Choose another day, or another idea from the bench.");
+        }
+
+        await desk.ChangeAsync(row, $"Put in {use.Idea.Title}", [.. Without(row, day, blockId, offer), new(day, blockId, offer, use.Idea.Id, Locked: false)], stop);
+        return TypedResults.Ok(await desk.ViewAsync(row, stop));
+    }
+
+    private static async Task<Results<Ok<WeekView>, NotFound>> Clear(
+        string weekId, int day, string blockId, int offer, WeekDesk desk, CancellationToken stop)
+    {
+        if (await desk.RowAsync(weekId, stop) is not { } row || At(row, day, blockId, offer) is null)
+        {
+            return TypedResults.NotFound();
+        }
+
+        await desk.ChangeAsync(row, "Take out an idea", [.. Without(row, day, blockId, offer)], stop);
+        return TypedResults.Ok(await desk.ViewAsync(row, stop));
+    }
+
+    private static async Task<Results<Ok<WeekView>, NotFound>> Lock(
+        string weekId, int day, string blockId, int offer, LockBody body, WeekDesk desk, CancellationToken stop)
+    {
+        if (await desk.RowAsync(weekId, stop) is not { } row || At(row, day, blockId, offer) is not { } here)
+        {
+            return TypedResults.NotFound();
+        }
+
+        await desk.ChangeAsync(row, body.Locked ? "Lock an idea" : "Unlock an idea", [.. row.Plan.Select(p => p == here ? p with { Locked = body.Locked } : p)], stop);
+        return TypedResults.Ok(await desk.ViewAsync(row, stop));
+    }
+
+    private static async Task<Results<Ok<WeekView>, NotFound, ProblemHttpResult>> Move(
+        string weekId, int day, string blockId, int offer, MoveBody to, WeekDesk desk, CancellationToken stop)
+    {
+        if (await desk.RowAsync(weekId, stop) is not { } row || At(row, day, blockId, offer) is not { } here)
+        {
+            return TypedResults.NotFound();
+        }
+
+        var there = At(row, to.Day, to.BlockId, to.Offer);
+        Placement[] moved = [.. row.Plan.Where(p => p != here && p != there),
+            here with { Day = to.Day, BlockId = to.BlockId, Offer = to.Offer },
+            .. there is null ? (Placement[])[] : [there with { Day = day, BlockId = blockId, Offer = offer }]];
+        var before = await desk.PlanAsync(row, stop);
+        var after = new WeekPlan(before.Problem, moved);
+        if (after.Lost.Count > before.Lost.Count || after.Filled.Any(f => !after.State.MayPut(f.Slot, f.Use.Index)))
+        {
+            return Problems.Rule("These two cannot change places", "One of them does not suit the other block, lies out that day already, or needs more adults than are there.");
+        }
+
+        await desk.ChangeAsync(row, "Move an idea", moved, stop);
+        return TypedResults.Ok(await desk.ViewAsync(row, stop));
+    }
+
+    private static async Task<Results<Ok<WeekView>, NotFound, ProblemHttpResult>> Undo(string weekId, WeekDesk desk, CancellationToken stop) =>
+        await desk.RowAsync(weekId, stop) is not { } row ? TypedResults.NotFound()
+        : await desk.UndoAsync(row, stop) ? TypedResults.Ok(await desk.ViewAsync(row, stop))
+        : Problems.Rule("Nothing to undo", "This week has no change before this.");
+
+    private static async Task<Results<Ok<WeekView>, NotFound, ProblemHttpResult>> Redo(string weekId, WeekDesk desk, CancellationToken stop) =>
+        await desk.RowAsync(weekId, stop) is not { } row ? TypedResults.NotFound()
+        : await desk.RedoAsync(row, stop) ? TypedResults.Ok(await desk.ViewAsync(row, stop))
+        : Problems.Rule("Nothing to redo", "Nothing was undone after this.");
+
+    private static async Task<Results<Accepted, NotFound, ProblemHttpResult>> Compose(
+        string weekId, WeekDesk desk, WeekProblems problems, NidoDb db, Compositions compositions, CancellationToken stop)
+    {
+        if (await desk.RowAsync(weekId, stop) is not { } row)
+        {
+            return TypedResults.NotFound();
+        }
+
+        var (_, impossible) = await problems.OfAsync(row, db, stop);
+        if (impossible.Count > 0)
+        {
+            return Problems.Rule("This week cannot be composed yet", string.Join(" ", impossible.Select(i => $"{i.Rule}: {i.What}. {i.WayOut}.")),
+                [.. impossible.Select(i => new FieldProblem(i.Rule, i.What, i.WayOut))]);
+        }
+
+        compositions.Begin(weekId);
+        return TypedResults.Accepted($"/api/weeks/{weekId}/composition");
+    }
+
+    private static Results<ServerSentEventsResult<ComposeNews>, NotFound> Listen(string weekId, Compositions compositions, CancellationToken stop) =>
+        compositions.Of(weekId) is { } composition
+            ? TypedResults.ServerSentEvents(composition.Listen(stop), "compose")
+            : TypedResults.NotFound();
+
+    private static Results<NoContent, NotFound> StopComposing(string weekId, Compositions compositions)
+    {
+        if (compositions.Of(weekId) is not { } composition)
+        {
+            return TypedResults.NotFound();
+        }
+
+        composition.GoodEnough();
+        return TypedResults.NoContent();
+    }
+
+    private static Placement? At(WeekRow row, int day, string blockId, int offer) =>
+        row.Plan.FirstOrDefault(p => p.Day == day && p.BlockId == blockId && p.Offer == offer);
+
+    private static IEnumerable<Placement> Without(WeekRow row, int day, string blockId, int offer) =>
+        row.Plan.Where(p => !(p.Day == day && p.BlockId == blockId && p.Offer == offer));
+}
+
+internal sealed class SlidersValidator : AbstractValidator<Sliders>
+{
+    public SlidersValidator()
+    {
+        RuleFor(s => s.FairShares).InclusiveBetween(0, 10).WithMessage("A slider goes from 0 to 10.");
+        RuleFor(s => s.Theme).InclusiveBetween(0, 10).WithMessage("A slider goes from 0 to 10.");
+        RuleFor(s => s.UseTheCupboard).InclusiveBetween(0, 10).WithMessage("A slider goes from 0 to 10.");
+        RuleFor(s => s.LightPrep).InclusiveBetween(0, 10).WithMessage("A slider goes from 0 to 10.");
+        RuleFor(s => s.FreshIdeas).InclusiveBetween(0, 10).WithMessage("A slider goes from 0 to 10.");
+    }
+}

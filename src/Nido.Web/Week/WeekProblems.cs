@@ -1,0 +1,44 @@
+using System.Collections.Concurrent;
+using Nido.Catalog;
+using Nido.Core.Group;
+using Nido.Core.Ideas;
+using Nido.Core.Planning;
+using Nido.Data;
+using Nido.Data.Rows;
+using Nido.Web.Common;
+
+namespace Nido.Web.Week;
+
+/// <summary>Keeps the numbers of a week as long as group, cupboard and sliders stay the same: reading a week is asked for often.</summary>
+/// <param name="content">The catalogue.</param>
+/// <param name="stamp">Changes of the site.</param>
+public sealed class WeekProblems(Content content, SiteStamp stamp)
+{
+    private const int Most = 20;
+    private readonly ConcurrentDictionary<string, (Key Key, WeekProblem Problem, IReadOnlyList<Impossible> Impossible)> kept = new();
+
+    /// <summary>The problem of a week, with what makes it impossible.</summary>
+    public async Task<(WeekProblem Problem, IReadOnlyList<Impossible> Impossible)> OfAsync(WeekRow week, NidoDb db, CancellationToken stop)
+    {
+        ArgumentNullException.ThrowIfNull(week);
+        var key = new Key(stamp.Value, week.Sliders, week.Monday, week.ThemeId);
+        if (kept.TryGetValue(week.Id, out var known) && known.Key == key)
+        {
+            return (known.Problem, known.Impossible);
+        }
+
+        var group = await db.GroupAsync(week.GroupId, stop) ?? throw new InvalidOperationException("A week without its group.");
+        var theme = content.Theme(week.ThemeId) ?? throw new InvalidOperationException($"The theme {week.ThemeId} is no longer in the catalogue.");
+        var input = WeekInputs.Of(content, group, theme, week.Monday, await db.OnHandAsync(stop)) with { Sliders = week.Sliders };
+        var (problem, impossible) = WeekProblem.Build(input);
+        if (kept.Count >= Most)
+        {
+            kept.Clear();
+        }
+
+        kept[week.Id] = (key, problem, impossible);
+        return (problem, impossible);
+    }
+
+    private sealed record Key(long Stamp, Sliders Sliders, DateOnly Monday, string ThemeId);
+}

@@ -1,0 +1,134 @@
+using Nido.Core;
+using Nido.Core.Group;
+using Nido.Core.Ideas;
+using Nido.Core.Planning;
+using Nido.Core.Prep;
+using Nido.Data.Formats;
+using Nido.Data.Rows;
+
+namespace Nido.Web.Week;
+
+/// <summary>Puts a plan into the shapes the screens read. Nothing is decided here.</summary>
+public static class WeekReading
+{
+    /// <summary>The Week screen.</summary>
+    public static WeekView View(WeekRow row, WeekPlan plan, Theme theme, bool composing, IReadOnlyDictionary<int, string> changeNames)
+    {
+        var lines = plan.Materials();
+        var lacking = lines.Where(l => l.Lacking > 0).Select(l => l.Material.Id).ToHashSet();
+        var loom = Loom(plan);
+        StripView[] strips = [.. plan.Filled.Select(f => Strip(plan, f.Placement, f.Use, lacking))];
+        return new(
+            row.Id, row.Version, row.GroupId, plan.Problem.Group.Name, plan.Problem.Group.Settings.Currency, ThemeOf(theme), row.Monday,
+            [.. plan.Problem.Days.Select(d => new DayView(d.Date, d.Date.DayOfWeek))], plan.Problem.Blocks, strips, loom,
+            Truth(plan, lines, loom), row.Sliders, row.Report, [.. Notes(plan)],
+            changeNames.GetValueOrDefault(row.ChangesInForce), changeNames.GetValueOrDefault(row.ChangesInForce + 1), composing);
+    }
+
+    /// <summary>The theme as the screens read it.</summary>
+    public static ThemeView ThemeOf(Theme t) => new(
+        t.Id, t.Name, t.Letter, t.Sound, t.LetterWord, t.SecondLetter, t.NumbersTo, t.OlderNumbersTo, t.Shapes, t.Colours, t.Words);
+
+    /// <summary>The bench of a slot.</summary>
+    public static BenchView Bench(WeekPlan plan, int slot)
+    {
+        var now = plan.Filled.FirstOrDefault(f => f.Slot == slot);
+        var why = WhatIf.WhyHere(plan, slot);
+        return new(
+            now.Use is null ? null : Strip(plan, now.Placement, now.Use, []),
+            why is null ? null : new(Math.Round(why.ShortfallMinutes, 1), [.. why.Falls.Take(6)], [.. why.StrandsLost.Select(s => new StrandLost(s.Strand, s.Children))]),
+            [.. WhatIf.Alternatives(plan, slot).Select(a => new AlternativeView(
+                a.Use.Idea.Id, a.Use.Idea.Title, a.Use.Idea.Lead?.Name, a.Use.Idea.Technique.AimShares(), [.. a.MinutesByAim.Select(m => Math.Round(m, 1))],
+                a.ChildrenByAim, a.Cents, a.PrepMinutes, Math.Round(a.ShortfallMinutes, 1), a.OutOfReach, a.KeptFromSlot))]);
+    }
+
+    /// <summary>The materials of the week.</summary>
+    public static IReadOnlyList<MaterialLineView> Materials(WeekPlan plan) =>
+    [
+        .. plan.Materials().Select(l => new MaterialLineView(
+            l.Material.Id, l.Material.Name, l.Material.Shelf, CupboardCsv.UnitName(l.Material.Unit), l.Have, l.Used, l.ByDay, l.Lacking, l.Packs, l.Cents, l.Trace)),
+    ];
+
+    private static StripView Strip(WeekPlan plan, Placement placement, Use use, HashSet<string> lacking)
+    {
+        int[] steps = [.. use.Children.Where(c => c.InReach).Select(c => c.Offer!.Step).Order()];
+        var cautions = plan.Problem.Input.Safety.Cautions(
+            use.Idea, WeekProblem.StepsInUse(use.Idea, use.Children), plan.Problem.Group, plan.Problem.Days[0].Date);
+        return new(
+            placement.Day, placement.BlockId, placement.Offer, use.Idea.Id, use.Idea.Title, use.Idea.Lead?.Name, use.Idea.Technique.AimShares(),
+            steps[0], steps[^1], placement.Locked, cautions.Count, use.Demand.Any(d => lacking.Contains(d.Material.Id)), use.Adults,
+            [.. use.Children.Where(c => c.InReach).Select(c => c.Child.Id)]);
+    }
+
+    /// <summary>A row a child, worst off first.</summary>
+    private static LoomRow[] Loom(WeekPlan plan)
+    {
+        var problem = plan.Problem;
+        var day = problem.Days[0].Date;
+        return [.. Enumerable.Range(0, problem.ChildCount)
+            .Where(c => problem.DaysPresent[c] > 0)
+            .Select(c => new LoomRow(
+                problem.Group.Children[c].Id, problem.Group.Children[c].Name, Age.Written(problem.Group.Children[c].MonthsOn(day)),
+                [.. Enum.GetValues<Aim>().Select(aim => new LoomCell(
+                    aim, Math.Round(plan.State.Dose[(c * 4) + (int)aim] / (double)WeekProblem.PerMinute, 1),
+                    Math.Round(problem.Target[(c * 4) + (int)aim] / (double)WeekProblem.PerMinute, 1), plan.Share(c, aim)))],
+                Enum.GetValues<Aim>().Min(aim => plan.Share(c, aim)),
+                [.. Missing(plan, c)]))
+            .OrderBy(r => r.Worst).ThenBy(r => r.Name, StringComparer.Ordinal)];
+    }
+
+    private static IEnumerable<string> Missing(WeekPlan plan, int child)
+    {
+        var met = plan.Filled
+            .Where(f => f.Use.Reach[child] && plan.Problem.Present[child][f.Placement.Day])
+            .SelectMany(f => f.Use.Strands)
+            .ToHashSet();
+        return Enumerable.Range(0, Strand.All.Count)
+            .Where(s => !met.Contains(s) && plan.Problem.StrandOpen[(child * Strand.All.Count) + s])
+            .Select(s => Strand.All[s].Id);
+    }
+
+    private static TruthView Truth(WeekPlan plan, IReadOnlyList<MaterialLine> lines, LoomRow[] loom)
+    {
+        var problem = plan.Problem;
+        var worst = loom.FirstOrDefault();
+        var everywhere = Enumerable.Range(0, problem.ChildCount).Count(c => problem.DaysPresent[c] > 0
+            && Enumerable.Range(0, problem.Days.Count).Where(d => problem.Present[c][d])
+                .All(d => Enumerable.Range(0, problem.Blocks.Count).All(b => plan.State.InReach(d, b, c) > 0)));
+        var evenings = PrepTasks.Of(plan).GroupBy(t => t.Evening).Select(g => g.Sum(t => t.Minutes)).ToArray();
+        var watch = plan.Filled.Sum(f => problem.Input.Safety.Cautions(
+            f.Use.Idea, WeekProblem.StepsInUse(f.Use.Idea, f.Use.Children), problem.Group, problem.Days[0].Date)
+            .Count(c => c.Rule.Severity is Core.Safety.Severity.Watch or Core.Safety.Severity.AdultStep));
+        return new(
+            loom.Length, everywhere, worst?.Worst ?? 0, worst?.Name, worst?.Aims.MinBy(a => a.Percent)?.Aim,
+            lines.Count(l => l.Packs > 0), lines.Sum(l => l.Cents), lines.Count(l => l.Lacking > 0 && l.Packs == 0),
+            evenings.Sum(), evenings.DefaultIfEmpty(0).Max(), Blocked(plan), watch, plan.State.Uses.Count(u => u < 0));
+    }
+
+    /// <summary>Placements in which a step in use is barred for a child who works at it: 0 unless something is wrong.</summary>
+    private static int Blocked(WeekPlan plan) => plan.Filled.Sum(f =>
+        f.Use.Idea.Steps.Sum(step =>
+        {
+            var keptOut = plan.Problem.Input.Safety.KeptOut(f.Use.Idea, step, f.Use.Block, plan.Problem.Group, plan.Problem.Days[0].Date);
+            return f.Use.Children.Where((c, i) => c.InReach && c.Offer!.Step == step.Number && keptOut[i] is not null).Count();
+        }));
+
+    private static IEnumerable<NoteView> Notes(WeekPlan plan)
+    {
+        foreach (var s in plan.AdultsShort())
+        {
+            yield return new("adults",
+                $"{plan.Problem.Days[s.Day].Day}, {s.Block.Name}: {s.Needed} adults are asked and {s.There} are there",
+                s.BesideOffers > s.ByRatio
+                    ? "Swap an idea that needs an adult beside it, or add an adult for that time in Group. Your licence decides."
+                    : "Add an adult for that time in Group, or shorten a child's day. Your licence decides.");
+        }
+
+        foreach (var lost in plan.Lost)
+        {
+            yield return new("lost",
+                $"An idea planned for {plan.Problem.Days.ElementAtOrDefault(lost.Day)?.Day.ToString() ?? "a day that is no longer there"} can no longer be made",
+                "The cupboard or the group has changed. Choose another for the empty place, or compose again.");
+        }
+    }
+}

@@ -1,0 +1,104 @@
+using Nido.Core;
+using Nido.Core.Group;
+using Nido.Core.Planning;
+using Nido.Core.Safety;
+using Nido.Core.Steps;
+using Nido.Data;
+
+namespace Nido.Web.Week;
+
+/// <summary>A week in a list.</summary>
+public sealed record WeekName(string Id, string GroupId, string GroupName, string ThemeName, DateOnly Monday);
+
+/// <summary>The board, the loom and the line of truth: all the Week screen shows.</summary>
+public sealed record WeekView(
+    string Id, int Version, string GroupId, string GroupName, string Currency, ThemeView Theme, DateOnly Monday, IReadOnlyList<DayView> Days,
+    IReadOnlyList<Block> Blocks, IReadOnlyList<StripView> Strips, IReadOnlyList<LoomRow> Loom, TruthView Truth, Sliders Sliders,
+    ComposeReport? Report, IReadOnlyList<NoteView> Notes, string? CanUndo, string? CanRedo, bool Composing);
+
+/// <summary>The theme of a week.</summary>
+public sealed record ThemeView(
+    string Id, string Name, string Letter, string Sound, string LetterWord, string SecondLetter, int NumbersTo, int OlderNumbersTo,
+    IReadOnlyList<string> Shapes, IReadOnlyList<string> Colours, IReadOnlyList<string> Words);
+
+/// <summary>A day of the board.</summary>
+public sealed record DayView(DateOnly Date, DayOfWeek Day);
+
+/// <summary>An idea in a slot.</summary>
+public sealed record StripView(
+    int Day, string BlockId, int Offer, string IdeaId, string Title, string? Material, IReadOnlyList<double> Shares, int StepFrom, int StepTo,
+    bool Locked, int Cautions, bool ToBuy, int Adults, IReadOnlyList<string> Reach);
+
+/// <summary>A child's week, aim by aim.</summary>
+public sealed record LoomRow(string ChildId, string Name, string Age, IReadOnlyList<LoomCell> Aims, int Worst, IReadOnlyList<string> StrandsMissing);
+
+/// <summary>An aim of a child: useful minutes, target, percent.</summary>
+public sealed record LoomCell(Aim Aim, double Minutes, double Target, int Percent);
+
+/// <summary>The line of truth.</summary>
+public sealed record TruthView(
+    int Children, int InReachEverywhere, int WorstShare, string? WorstChild, Aim? WorstAim, int ToBuy, int Cents, int ToAsk, int PrepMinutes,
+    int LongestEvening, int Blocked, int ToWatch, int Empty);
+
+/// <summary>Something the board must say: what, and the way out.</summary>
+public sealed record NoteView(string Kind, string What, string WayOut);
+
+/// <summary>A material of the week.</summary>
+public sealed record MaterialLineView(
+    string MaterialId, string Name, string Shelf, string Unit, double Have, double Used, IReadOnlyList<double> ByDay, double Lacking, int Packs, int Cents,
+    IReadOnlyList<string> Trace);
+
+/// <summary>The bench: why the idea is there, and what could be there instead.</summary>
+public sealed record BenchView(StripView? Now, WhyView? Why, IReadOnlyList<AlternativeView> Alternatives);
+
+/// <summary>What would fall short without it.</summary>
+public sealed record WhyView(double ShortfallMinutes, IReadOnlyList<ShareFall> Falls, IReadOnlyList<StrandLost> StrandsLost);
+
+/// <summary>A strand that fewer children would meet.</summary>
+public sealed record StrandLost(string Strand, int Children);
+
+/// <summary>An alternative and its change.</summary>
+public sealed record AlternativeView(
+    string IdeaId, string Title, string? Material, IReadOnlyList<double> Shares, IReadOnlyList<double> MinutesByAim, IReadOnlyList<int> ChildrenByAim,
+    int Cents, int PrepMinutes, double ShortfallMinutes, IReadOnlyList<string> OutOfReach, string? KeptOut);
+
+/// <summary>An idea in a list.</summary>
+public sealed record IdeaName(
+    string IdeaId, string Title, string Technique, string TechniqueId, string? Material, IReadOnlyList<double> Shares, IReadOnlyList<string> BlockIds,
+    int Minutes, int Mess, int StepFrom, int StepTo, int InReach, int Children, int PlacedTimes);
+
+/// <summary>An idea opened: who works how, with what, how many, and what to mind.</summary>
+public sealed record IdeaCard(
+    string IdeaId, string Title, string Technique, string? Material, IReadOnlyList<double> Shares, IReadOnlyList<StrandShare> Strands, string BlockId, string BlockName,
+    int Minutes, int CleanUpMinutes, int Mess, string HandLoad, int Adults, IReadOnlyList<string> Instructions, IReadOnlyList<StepView> Steps,
+    IReadOnlyList<WhoView> OutOfReach, IReadOnlyList<QuantityView> Quantities, IReadOnlyList<CautionView> Cautions, IReadOnlyList<string> Prep);
+
+/// <summary>A strand's part of the minutes.</summary>
+public sealed record StrandShare(string Strand, Aim Aim, int Percent);
+
+/// <summary>A step of an idea: what is done, with what, and who.</summary>
+public sealed record StepView(int Step, string Name, string Do, string Adult, string Easier, string Harder, IReadOnlyList<BoundView> With, IReadOnlyList<WhoView> Who);
+
+/// <summary>A material in a role.</summary>
+public sealed record BoundView(string Role, string MaterialId, string Name, int Score, IReadOnlyList<string> Reasons);
+
+/// <summary>A child at an idea.</summary>
+public sealed record WhoView(string ChildId, string Name, int Alone, HelpLevel? Help, double Fit, IReadOnlyList<string> Trace);
+
+/// <summary>How many of a material.</summary>
+public sealed record QuantityView(string MaterialId, string Name, string Unit, double Amount, double Have, IReadOnlyList<string> Trace);
+
+/// <summary>Something to mind, with its source.</summary>
+public sealed record CautionView(Severity Severity, string Message, IReadOnlyList<string> What, IReadOnlyList<string> Whom, string Source, string DeferTo);
+
+/// <summary>A new week as sent.</summary>
+public sealed record NewWeekBody(string GroupId, string ThemeId, DateOnly Monday);
+
+/// <summary>An idea for a slot.</summary>
+public sealed record SlotBody(string IdeaId);
+
+/// <summary>Lock or unlock.</summary>
+public sealed record LockBody(bool Locked);
+
+/// <summary>Exchange a slot with another.</summary>
+public sealed record MoveBody(int Day, string BlockId, int Offer);

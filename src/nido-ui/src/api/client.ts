@@ -1,0 +1,47 @@
+import createFetch from "openapi-fetch";
+import createQueries from "openapi-react-query";
+import type { components, paths } from "./schema";
+
+/** The typed client; paths, query keys and types come from the OpenAPI document. */
+export const api = createFetch<paths>({ baseUrl: window.location.origin });
+export const $api = createQueries(api);
+
+type Schemas = components["schemas"];
+export type Aim = Schemas["Aim"];
+export type Block = Schemas["Block"];
+export type Child = Schemas["Child"];
+export type Group = Schemas["ChildrenGroup"];
+export type WeekView = Schemas["WeekView"];
+export type Strip = Schemas["StripView"];
+export type LoomRow = Schemas["LoomRow"];
+export type Truth = Schemas["TruthView"];
+export type Sliders = Schemas["Sliders"];
+export type Bench = Schemas["BenchView"];
+export type Alternative = Schemas["AlternativeView"];
+export type IdeaName = Schemas["IdeaName"];
+export type IdeaCardData = Schemas["IdeaCard"];
+export type StepsView = Schemas["StepsView"];
+export type Tile = Schemas["TileView"];
+export type Material = Schemas["MaterialView"];
+export type MaterialLine = Schemas["MaterialLineView"];
+export type RowProblem = Schemas["RowProblem"];
+export type WeekDay = "monday" | "tuesday" | "wednesday" | "thursday" | "friday" | "saturday";
+
+export const aims: Aim[] = ["fineMotor", "math", "literacy", "sensory"];
+export const weekDays: WeekDay[] = ["monday", "tuesday", "wednesday", "thursday", "friday", "saturday"];
+
+/** Problem details as the server sends them (RFC 9457). */
+export interface Problem {
+  title?: string | null;
+  detail?: string | null;
+  fields?: { field: string; value: string; message: string }[];
+}
+
+/** Sends a pasted or uploaded table as it is; the server finds out how its letters are written. */
+export async function sendTable<T>(path: string, body: Blob | string): Promise<T> {
+  const answer = await fetch(path, { method: "POST", headers: { "Content-Type": "text/csv" }, body });
+  if (!answer.ok) {
+    throw (await answer.json()) as Problem;
+  }
+  return (await answer.json()) as T;
+}

@@ -1,0 +1,37 @@
+import { Navigate, Route, Routes } from "react-router";
+import { $api } from "../api/client";
+import { CupboardPage } from "../cupboard/CupboardPage";
+import { GroupPage } from "../group/GroupPage";
+import { IdeasPage } from "../ideas/IdeasPage";
+import { PrepPage } from "../prep/PrepPage";
+import { WeekPage } from "../week/WeekPage";
+import { Frame } from "./Frame";
+import { StartPage } from "./StartPage";
+
+/** Every place stands below a week: /w/<week>/<place>. */
+export function App() {
+  return (
+    <Routes>
+      <Route path="/" element={<ToNewestWeek />} />
+      <Route path="/start" element={<StartPage />} />
+      <Route path="/w/:weekId" element={<Frame />}>
+        <Route index element={<Navigate to="week" replace />} />
+        <Route path="group" element={<GroupPage />} />
+        <Route path="cupboard" element={<CupboardPage />} />
+        <Route path="ideas/:ideaId?" element={<IdeasPage />} />
+        <Route path="week" element={<WeekPage />} />
+        <Route path="prep" element={<PrepPage />} />
+      </Route>
+      <Route path="*" element={<Navigate to="/" replace />} />
+    </Routes>
+  );
+}
+
+function ToNewestWeek() {
+  const weeks = $api.useQuery("get", "/api/weeks");
+  if (!weeks.data) {
+    return null;
+  }
+  const first = weeks.data[0];
+  return <Navigate to={first ? `/w/${first.id}/week` : "/start"} replace />;
+}

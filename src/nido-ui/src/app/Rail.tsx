@@ -1,0 +1,59 @@
+import { Keyboard, Languages, MoonStar, Sun } from "lucide-react";
+import { useTranslation } from "react-i18next";
+import { NavLink, useParams } from "react-router";
+import { places } from "./places";
+import { useLook } from "./useLook";
+
+/** The places, with icon, word and key. */
+export function Rail({ onKeys }: { onKeys: () => void }) {
+  const { t, i18n } = useTranslation();
+  const { weekId } = useParams();
+  const look = useLook();
+  const small = "btn btn-ghost btn-sm btn-square text-neutral-content hover:bg-white/10";
+  return (
+    <nav
+      aria-label={t("rail.places")}
+      className="stitched-right no-print flex w-[84px] shrink-0 flex-col items-center bg-neutral py-3 text-neutral-content"
+    >
+      <p className="mb-3 text-lg font-bold">Nido</p>
+      {places.map((place, i) => (
+        <NavLink
+          key={place.id}
+          to={`/w/${weekId}/${place.id}`}
+          className={({ isActive }) =>
+            `mb-1 flex w-[68px] flex-col items-center rounded-[10px] py-2 text-[13px] leading-tight ${
+              isActive ? "bg-base-200 font-bold text-base-content" : "hover:bg-white/10"
+            }`
+          }
+        >
+          <place.icon size={20} aria-hidden="true" />
+          <span className="mt-1">{t(`places.${place.id}`)}</span>
+          <kbd className="text-xs opacity-80">{i + 1}</kbd>
+        </NavLink>
+      ))}
+      <div className="mt-auto flex flex-col items-center gap-1">
+        <button
+          type="button"
+          className={small}
+          title={t("rail.language")}
+          aria-label={t("rail.language")}
+          onClick={() => void i18n.changeLanguage(i18n.language === "es" ? "en" : "es")}
+        >
+          <Languages size={18} aria-hidden="true" />
+        </button>
+        <button
+          type="button"
+          className={small}
+          title={t("rail.look")}
+          aria-label={t("rail.look")}
+          onClick={look.change}
+        >
+          {look.dark ? <Sun size={18} aria-hidden="true" /> : <MoonStar size={18} aria-hidden="true" />}
+        </button>
+        <button type="button" className={small} title={t("rail.keys")} aria-label={t("rail.keys")} onClick={onKeys}>
+          <Keyboard size={18} aria-hidden="true" />
+        </button>
+      </div>
+    </nav>
+  );
+}

@@ -1,0 +1,67 @@
+import { useQueryClient } from "@tanstack/react-query";
+import { useState } from "react";
+import { useTranslation } from "react-i18next";
+import { useNavigate } from "react-router";
+import { $api } from "../api/client";
+import { monday } from "../shared/dates";
+import { ErrorNote } from "../shared/ErrorNote";
+import { useLook } from "./useLook";
+
+/** What a site without a group begins with: a group and its first week. */
+export function StartPage() {
+  const { t } = useTranslation();
+  useLook();
+  const navigate = useNavigate();
+  const queries = useQueryClient();
+  const themes = $api.useQuery("get", "/api/themes");
+  const addGroup = $api.useMutation("post", "/api/groups");
+  const addWeek = $api.useMutation("post", "/api/weeks");
+  const [name, setName] = useState("");
+  const [themeId, setThemeId] = useState("");
+  const begin = async () => {
+    const group = await addGroup.mutateAsync({ body: { name, place: "" } });
+    const week = await addWeek.mutateAsync({
+      body: { groupId: group.id, themeId: themeId || (themes.data?.[0]?.id ?? ""), monday: monday() },
+    });
+    await queries.invalidateQueries();
+    navigate(`/w/${week.id}/group`);
+  };
+  return (
+    <main className="mx-auto mt-20 max-w-xl p-4">
+      <h1>{t("start.title")}</h1>
+      <p className="mt-2 mb-6">{t("start.what")}</p>
+      <form
+        className="card-paper flex flex-col gap-4 p-6"
+        onSubmit={(e) => {
+          e.preventDefault();
+          void begin();
+        }}
+      >
+        <label className="flex flex-col gap-1">
+          {t("start.group")}
+          <input
+            className="input w-full"
+            value={name}
+            onChange={(e) => setName(e.target.value)}
+            required
+            maxLength={80}
+          />
+        </label>
+        <label className="flex flex-col gap-1">
+          {t("start.theme")}
+          <select className="select w-full" value={themeId} onChange={(e) => setThemeId(e.target.value)}>
+            {themes.data?.map((theme) => (
+              <option key={theme.id} value={theme.id}>
+                {theme.name}
+              </option>
+            ))}
+          </select>
+        </label>
+        <ErrorNote error={addGroup.error ?? addWeek.error} />
+        <button type="submit" className="btn btn-primary self-start">
+          {t("start.begin")}
+        </button>
+      </form>
+    </main>
+  );
+}

@@ -1,0 +1,10 @@
+import { Archive, CalendarDays, Lightbulb, Scissors, Users } from "lucide-react";
+
+/** The places in the order of the work; a place's key is its number. */
+export const places = [
+  { id: "group", icon: Users },
+  { id: "cupboard", icon: Archive },
+  { id: "ideas", icon: Lightbulb },
+  { id: "week", icon: CalendarDays },
+  { id: "prep", icon: Scissors },
+] as const;

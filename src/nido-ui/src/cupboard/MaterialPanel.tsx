@@ -1,0 +1,111 @@
+import { useTranslation } from "react-i18next";
+import { $api } from "../api/client";
+import { longDay } from "../shared/dates";
+import { money, plain, signed } from "../shared/figures";
+import { useWeek } from "../shared/useWeek";
+import { MovementForm } from "./MovementForm";
+import { unitKey } from "./ShelfRow";
+
+/** A material opened: what the week takes, the ways out, its body, roles and ledger. */
+export function MaterialPanel({ materialId, onOpen }: { materialId: string; onOpen: (id: string) => void }) {
+  const { t } = useTranslation();
+  const { weekId, week } = useWeek();
+  const material = $api.useQuery("get", "/api/cupboard/{materialId}", {
+    params: { path: { materialId }, query: { weekId } },
+  });
+  const m = material.data;
+  if (!m) {
+    return <aside className="w-[300px] shrink-0 border-base-300 border-l" />;
+  }
+  const unit = t(`unit.${unitKey(m.unit)}`);
+  const currency = week.data?.currency ?? "USD";
+  return (
+    <aside
+      className="w-[300px] shrink-0 overflow-auto border-base-300 border-l bg-base-100 px-4 py-3 max-lg:w-[250px]"
+      aria-label={m.name}
+    >
+      <h2 className="text-lg">{m.name}</h2>
+      <p className={m.lacking > 0 ? "font-bold text-warning" : ""}>
+        {m.lacking > 0 ? `${t("cupboard.shortBy", { lacking: plain(m.lacking) })} · ` : ""}
+        <span className="font-normal">
+          {t("cupboard.haveUses", { have: plain(m.have), used: plain(m.used), unit })}
+        </span>
+      </p>
+      <ul className="my-2 text-[13px]">
+        {m.trace.map((line) => (
+          <li key={line} className="border-base-300 border-t py-1">
+            {line}
+          </li>
+        ))}
+      </ul>
+      {m.lacking > 0 && (
+        <>
+          <h3 className="mt-3 font-bold">{t("cupboard.waysOut")}</h3>
+          <p className="my-1">
+            {m.packs > 0
+              ? t("cupboard.buyPacks", {
+                  count: m.packs,
+                  size: plain(m.packSize ?? 0),
+                  money: money(m.cents, currency),
+                })
+              : t("cupboard.askFamilies", { lacking: plain(m.lacking), unit })}
+          </p>
+        </>
+      )}
+      {m.standIns.length > 0 && (
+        <>
+          <h3 className="mt-3 font-bold">{t("cupboard.standIns")}</h3>
+          <ul>
+            {m.standIns.slice(0, 6).map((s) => (
+              <li key={`${s.materialId} ${s.for}`} className="border-base-300 border-t py-1">
+                <button
+                  type="button"
+                  className="flex w-full cursor-pointer justify-between text-left"
+                  onClick={() => onOpen(s.materialId)}
+                >
+                  <span className="underline">{s.name}</span>
+                  <b>{s.score}</b>
+                </button>
+                <span className="quiet block text-[13px]">
+                  {s.for} · {s.reasons.join(", ")}
+                </span>
+              </li>
+            ))}
+          </ul>
+        </>
+      )}
+      <h3 className="mt-3 font-bold">{t("cupboard.body")}</h3>
+      <dl className="grid grid-cols-[auto_1fr] gap-x-3 text-[13px]">
+        <dt className="quiet">{t("cupboard.size")}</dt>
+        <dd className="text-right">{m.size}</dd>
+        <dt className="quiet">{t("cupboard.properties")}</dt>
+        <dd className="text-right">{[...m.tags, ...(m.smallPart ? [t("cupboard.smallPart")] : [])].join(", ")}</dd>
+        {m.allergens.length > 0 && (
+          <>
+            <dt className="quiet">{t("cupboard.allergens")}</dt>
+            <dd className="text-right font-bold text-warning">{m.allergens.join(", ")}</dd>
+          </>
+        )}
+        <dt className="quiet">{t("cupboard.kind")}</dt>
+        <dd className="text-right">
+          {m.consumable ? t("cupboard.consumable") : t("cupboard.reusable", { minutes: m.turnaroundMinutes })}
+        </dd>
+        <dt className="quiet">{t("cupboard.roles")}</dt>
+        <dd className="text-right">{m.roles.map((r) => `${r.role} (${r.technique})`).join(", ")}</dd>
+      </dl>
+      <h3 className="mt-3 font-bold">{t("cupboard.ledger")}</h3>
+      <MovementForm materialId={materialId} unit={unit} />
+      <ul className="text-[13px]">
+        {m.ledger.map((x, i) => (
+          // biome-ignore lint/suspicious/noArrayIndexKey: movements have no other name and are only read
+          <li key={i} className="flex justify-between border-base-300 border-t py-1">
+            <span>
+              {longDay(x.on)} · {t(`movement.${x.kind}`)} <span className="quiet">{x.note}</span>
+            </span>
+            <b>{signed(x.amount, 2)}</b>
+          </li>
+        ))}
+      </ul>
+    </aside>
+  );
+}

@@ -1,0 +1,16 @@
+import { useQueryClient } from "@tanstack/react-query";
+import { $api } from "../api/client";
+
+/** Changes of the ledger; everything computed from the cupboard is read again after. */
+export function useCupboardChanges() {
+  const queries = useQueryClient();
+  const onSuccess = () => queries.invalidateQueries();
+  const counts = $api.useMutation("post", "/api/cupboard/counts", { onSuccess });
+  const movement = $api.useMutation("post", "/api/cupboard/{materialId}/movements", { onSuccess });
+  return {
+    count: (items: { materialId: string; amount: number; note: string }[]) =>
+      counts.mutateAsync({ body: { counts: items } }),
+    countError: counts.error,
+    movement,
+  };
+}

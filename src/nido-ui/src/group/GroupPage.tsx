@@ -1,0 +1,96 @@
+import { Settings, UserPlus } from "lucide-react";
+import { useState } from "react";
+import { useTranslation } from "react-i18next";
+import { $api, type Child } from "../api/client";
+import { ErrorNote } from "../shared/ErrorNote";
+import { TableDialog } from "../shared/TableDialog";
+import { useWeek } from "../shared/useWeek";
+import { ChildDialog } from "./ChildDialog";
+import { SettingsDialog } from "./SettingsDialog";
+import { StepPanel } from "./StepPanel";
+import { StepsGrid } from "./StepsGrid";
+import { useGroupChanges } from "./useGroupChanges";
+
+/** Group: children by age down, ladders across. */
+export function GroupPage() {
+  const { t } = useTranslation();
+  const { week } = useWeek();
+  const groupId = week.data?.groupId ?? "";
+  const enabled = { enabled: groupId !== "" };
+  const group = $api.useQuery("get", "/api/groups/{groupId}", { params: { path: { groupId } } }, enabled);
+  const steps = $api.useQuery(
+    "get",
+    "/api/groups/{groupId}/steps",
+    { params: { path: { groupId }, query: { on: week.data?.monday } } },
+    enabled,
+  );
+  const changes = useGroupChanges(groupId);
+  const [cell, setCell] = useState({ child: 0, ladder: 0 });
+  const [dialog, setDialog] = useState<"new" | "table" | "settings" | Child | null>(null);
+  const g = group.data;
+  if (!g || !steps.data) {
+    return (
+      <main className="p-6">
+        <ErrorNote error={group.error as unknown} />
+        {group.isLoading ? t("loading") : null}
+      </main>
+    );
+  }
+  const close = () => setDialog(null);
+  return (
+    <main className="flex min-w-0 flex-1 flex-col">
+      <header className="flex flex-wrap items-center gap-3 border-base-300 border-b px-4 py-2.5">
+        <h1 className="leading-tight">{g.name}</h1>
+        <span className="quiet mr-auto">
+          {g.place ? `${g.place} · ` : ""}
+          {t("group.count", { children: g.children.length, adults: g.adults.length })}
+        </span>
+        <button type="button" className="btn btn-outline btn-sm" onClick={() => setDialog("new")}>
+          <UserPlus size={16} aria-hidden="true" /> {t("group.addChild")}
+        </button>
+        <button type="button" className="btn btn-outline btn-sm" onClick={() => setDialog("table")}>
+          {t("table.open")}
+        </button>
+        <a className="btn btn-ghost btn-sm" href={`/api/groups/${groupId}/children.csv`} download="children.csv">
+          {t("group.csv")}
+        </a>
+        <button type="button" className="btn btn-outline btn-sm" onClick={() => setDialog("settings")}>
+          <Settings size={16} aria-hidden="true" /> {t("group.settings")}
+        </button>
+      </header>
+      {g.children.length === 0 ? (
+        <section className="m-8 max-w-lg">
+          <h2 className="text-lg">{t("group.emptyTitle")}</h2>
+          <p className="my-3">{t("group.emptyWhat")}</p>
+          <button type="button" className="btn btn-primary" onClick={() => setDialog("table")}>
+            {t("table.open")}
+          </button>
+        </section>
+      ) : (
+        <>
+          <StepsGrid group={g} steps={steps.data} cell={cell} onCell={setCell} onChild={setDialog} />
+          <StepPanel steps={steps.data} cell={cell} />
+        </>
+      )}
+      {dialog === "table" && (
+        <TableDialog<Child>
+          title={t("group.tableTitle")}
+          help={t("group.tableHelp")}
+          example={"name,born,days,mouths,hand,allergies,language,note\nTavi,2023-05-17,Mo Tu We,no,left,egg,en,"}
+          path={`/api/groups/${groupId}/children/table`}
+          row={(c) => (
+            <span className="flex justify-between">
+              <b>{c.name}</b> {c.bornOn}
+            </span>
+          )}
+          take={(items) => changes.add(items)}
+          onClose={close}
+        />
+      )}
+      {dialog === "settings" && <SettingsDialog group={g} onClose={close} />}
+      {dialog !== null && dialog !== "table" && dialog !== "settings" && (
+        <ChildDialog group={g} child={dialog === "new" ? null : dialog} onClose={close} />
+      )}
+    </main>
+  );
+}

@@ -1,0 +1,161 @@
+import { useState } from "react";
+import { useTranslation } from "react-i18next";
+import { type Group, type WeekDay, weekDays } from "../api/client";
+import { Dialog } from "../shared/Dialog";
+import { ErrorNote } from "../shared/ErrorNote";
+import { AdultRows } from "./AdultRows";
+import { BlockRows } from "./BlockRows";
+import { DayChoice } from "./DayChoice";
+import { useGroupChanges } from "./useGroupChanges";
+
+/** Days, blocks, adults and the group's own decisions, each with its reason. */
+export function SettingsDialog({ group, onClose }: { group: Group; onClose: () => void }) {
+  const { t } = useTranslation();
+  const { settings } = useGroupChanges(group.id);
+  const [now, setNow] = useState(group);
+  const s = now.settings;
+  const set = (change: Partial<Group["settings"]>) => setNow({ ...now, settings: { ...s, ...change } });
+  const approaches = Object.entries(s.approaches) as [keyof typeof s.approaches & string, number][];
+  return (
+    <Dialog title={t("settings.title", { name: group.name })} onClose={onClose} wide>
+      <form
+        className="space-y-4"
+        onSubmit={(e) => {
+          e.preventDefault();
+          settings.mutate(
+            {
+              params: { path: { groupId: group.id } },
+              body: {
+                name: now.name,
+                place: now.place,
+                days: now.days,
+                adults: now.adults,
+                blocks: now.blocks,
+                settings: s,
+              },
+            },
+            { onSuccess: onClose },
+          );
+        }}
+      >
+        <div className="grid grid-cols-2 gap-3">
+          <label className="flex flex-col gap-1">
+            {t("settings.name")}
+            <input
+              className="input w-full"
+              value={now.name}
+              required
+              onChange={(e) => setNow({ ...now, name: e.target.value })}
+            />
+          </label>
+          <label className="flex flex-col gap-1">
+            {t("settings.place")}
+            <input
+              className="input w-full"
+              value={now.place}
+              onChange={(e) => setNow({ ...now, place: e.target.value })}
+            />
+          </label>
+        </div>
+        <DayChoice days={now.days as WeekDay[]} among={weekDays} onChange={(days) => setNow({ ...now, days })} />
+        <BlockRows blocks={now.blocks} onChange={(blocks) => setNow({ ...now, blocks })} />
+        <AdultRows adults={now.adults} onChange={(adults) => setNow({ ...now, adults })} />
+        <fieldset>
+          <legend className="font-bold">{t("settings.approaches")}</legend>
+          <p className="quiet text-[13px]">{t("settings.approachesWhy")}</p>
+          <div className="mt-1 flex flex-wrap gap-4">
+            {approaches.map(([name, parts]) => (
+              <label key={name} className="flex items-center gap-2">
+                {t(`approach.${name}`)}
+                <input
+                  type="number"
+                  min={0}
+                  max={5}
+                  className="input input-sm w-16"
+                  value={parts}
+                  onChange={(e) => set({ approaches: { ...s.approaches, [name]: Number(e.target.value) } })}
+                />
+              </label>
+            ))}
+          </div>
+        </fieldset>
+        <div className="grid grid-cols-2 gap-3">
+          <label className="flex flex-col gap-1">
+            {t("settings.smallParts")}
+            <select
+              className="select w-full"
+              value={s.smallParts}
+              onChange={(e) => set({ smallParts: e.target.value as typeof s.smallParts })}
+            >
+              <option value="never">{t("settings.never")}</option>
+              <option value="watchedTable">{t("settings.watchedTable")}</option>
+            </select>
+            <span className="quiet text-[13px]">{t("settings.smallPartsWhy")}</span>
+          </label>
+          <label className="flex flex-col gap-1">
+            {t("settings.ratio")}
+            <select
+              className="select w-full"
+              value={s.ratioTable}
+              onChange={(e) => set({ ratioTable: e.target.value as typeof s.ratioTable })}
+            >
+              <option value="caringForOurChildren">Caring for Our Children</option>
+              <option value="englandEyfs">England EYFS</option>
+            </select>
+            <span className="quiet text-[13px]">{t("settings.ratioWhy")}</span>
+          </label>
+          <label className="flex flex-col gap-1">
+            {t("settings.budget")}
+            <input
+              type="number"
+              min={0}
+              step="0.01"
+              className="input w-full"
+              value={s.budgetCents / 100}
+              onChange={(e) => set({ budgetCents: Math.round(100 * Number(e.target.value)) })}
+            />
+          </label>
+          <label className="flex flex-col gap-1">
+            {t("settings.evening")}
+            <input
+              type="number"
+              min={0}
+              max={240}
+              className="input w-full"
+              value={s.eveningPrepMinutes}
+              onChange={(e) => set({ eveningPrepMinutes: Number(e.target.value) })}
+            />
+          </label>
+          <label className="flex flex-col gap-1">
+            {t("settings.attention")}
+            <input
+              type="number"
+              min={1}
+              max={10}
+              step="0.5"
+              className="input w-full"
+              value={s.attentionMinutesPerYear}
+              onChange={(e) => set({ attentionMinutesPerYear: Number(e.target.value) })}
+            />
+            <span className="quiet text-[13px]">{t("settings.attentionWhy")}</span>
+          </label>
+          <label className="flex flex-col gap-1">
+            {t("settings.paper")}
+            <select
+              className="select w-full"
+              value={s.paper}
+              onChange={(e) => set({ paper: e.target.value as typeof s.paper })}
+            >
+              <option value="a4">A4</option>
+              <option value="letter">US Letter</option>
+            </select>
+          </label>
+        </div>
+        <ErrorNote error={settings.error} />
+        <button type="submit" className="btn btn-primary">
+          {t("save")}
+        </button>
+      </form>
+    </Dialog>
+  );
+}

@@ -1,0 +1,133 @@
+import { useTranslation } from "react-i18next";
+import type { Child, Group, StepsView } from "../api/client";
+import { Rungs } from "./Rungs";
+
+interface Cell {
+  child: number;
+  ladder: number;
+}
+
+/** The grid: a row a child, a column a ladder; arrows move. */
+export function StepsGrid({
+  group,
+  steps,
+  cell,
+  onCell,
+  onChild,
+}: {
+  group: Group;
+  steps: StepsView;
+  cell: Cell;
+  onCell: (c: Cell) => void;
+  onChild: (c: Child) => void;
+}) {
+  const { t } = useTranslation();
+  const go = (child: number, ladder: number) => {
+    const to = {
+      child: Math.min(steps.children.length - 1, Math.max(0, child)),
+      ladder: Math.min(steps.ladders.length - 1, Math.max(0, ladder)),
+    };
+    onCell(to);
+    document.getElementById(`cell-${to.child}-${to.ladder}`)?.focus();
+  };
+  return (
+    <div className="min-h-0 flex-1 overflow-auto px-3">
+      <table
+        className="w-full border-separate border-spacing-0"
+        onKeyDown={(e) => {
+          const step = { ArrowUp: [-1, 0], ArrowDown: [1, 0], ArrowLeft: [0, -1], ArrowRight: [0, 1] }[e.key];
+          if (step && (e.target as HTMLElement).id.startsWith("cell-")) {
+            e.preventDefault();
+            go(cell.child + (step[0] ?? 0), cell.ladder + (step[1] ?? 0));
+          }
+        }}
+      >
+        <thead>
+          <tr>
+            <th className="sticky top-0 left-0 z-10 bg-base-200 py-1.5 text-left font-normal">
+              <span className="sr-only">{t("loom.child")}</span>
+            </th>
+            {steps.ladders.map((l) => (
+              <th
+                key={l.id}
+                className={`aim-${l.aim} sticky top-0 bg-base-200 px-0.5 py-1.5 text-left text-xs`}
+                title={l.name}
+              >
+                {l.head}
+              </th>
+            ))}
+          </tr>
+        </thead>
+        <tbody>
+          {steps.children.map((row, c) => {
+            const child = group.children.find((x) => x.id === row.childId);
+            return (
+              <tr key={row.childId}>
+                <th
+                  scope="row"
+                  className="sticky left-0 border-base-300 border-t bg-base-200 pr-2 text-left font-normal"
+                >
+                  <button
+                    type="button"
+                    className="flex min-h-8 cursor-pointer items-center gap-1.5 text-left"
+                    onClick={() => child && onChild(child)}
+                  >
+                    <b>{row.name}</b>
+                    <span className="quiet text-xs">{row.age}</span>
+                    {child && <Marks child={child} days={group.days} />}
+                  </button>
+                </th>
+                {row.offers.map((offer, l) => {
+                  const ladder = steps.ladders[l];
+                  const chosen = cell.child === c && cell.ladder === l;
+                  return (
+                    <td key={ladder?.id} className="border-base-300 border-t px-0.5">
+                      <button
+                        type="button"
+                        id={`cell-${c}-${l}`}
+                        tabIndex={chosen ? 0 : -1}
+                        aria-pressed={chosen}
+                        aria-label={t("group.cell", {
+                          name: row.name,
+                          ladder: ladder?.name,
+                          step: offer.step,
+                          of: ladder?.steps.length,
+                        })}
+                        className={`aim-${ladder?.aim} flex w-full cursor-pointer items-center gap-1 rounded-md px-0.5 py-0.5 ${chosen ? "bg-base-100 outline-2 outline-base-content" : ""}`}
+                        onClick={() => onCell({ child: c, ladder: l })}
+                      >
+                        <Rungs step={offer.step} of={ladder?.steps.length ?? 0} />
+                        <span className="text-base-content text-xs">{offer.step}</span>
+                      </button>
+                    </td>
+                  );
+                })}
+              </tr>
+            );
+          })}
+        </tbody>
+      </table>
+    </div>
+  );
+}
+
+function Marks({ child, days }: { child: Child; days: Group["days"] }) {
+  const { t } = useTranslation();
+  const marks = [
+    child.mouths && t("group.mouths"),
+    child.avoidsTouch && t("group.touch"),
+    child.hand === "left" && t("group.left"),
+    child.homeLanguage !== "en" && child.homeLanguage.toUpperCase(),
+    child.days.length < days.length && child.days.map((d) => t(`day.${d}`)).join(" "),
+    ...child.allergies,
+  ].filter((m): m is string => Boolean(m));
+  return (
+    <>
+      {marks.map((m) => (
+        <span key={m} className="rounded border border-base-300 bg-base-100 px-1 text-[11px]">
+          {m}
+        </span>
+      ))}
+    </>
+  );
+}

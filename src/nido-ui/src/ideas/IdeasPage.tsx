@@ -1,0 +1,84 @@
+import { useState } from "react";
+import { useTranslation } from "react-i18next";
+import { useNavigate, useParams } from "react-router";
+import { $api, type Aim, aims } from "../api/client";
+import { ErrorNote } from "../shared/ErrorNote";
+import { useWeek } from "../shared/useWeek";
+import { IdeaCard } from "./IdeaCard";
+import { IdeaRow } from "./IdeaRow";
+
+/** Ideas: all that this cupboard can carry with the week's theme. */
+export function IdeasPage() {
+  const { t } = useTranslation();
+  const { weekId, week, path } = useWeek();
+  const { ideaId } = useParams();
+  const navigate = useNavigate();
+  const [find, setFind] = useState("");
+  const [aim, setAim] = useState<Aim | null>(null);
+  const ideas = $api.useQuery("get", "/api/weeks/{weekId}/ideas", path);
+  const words = find.toLowerCase();
+  const shown = (ideas.data ?? [])
+    .filter((i) => `${i.title} ${i.technique} ${i.material ?? ""}`.toLowerCase().includes(words))
+    .toSorted((a, b) => (aim ? (b.shares[aims.indexOf(aim)] ?? 0) - (a.shares[aims.indexOf(aim)] ?? 0) : 0));
+  const open = ideaId ?? shown[0]?.ideaId;
+  const card = $api.useQuery(
+    "get",
+    "/api/weeks/{weekId}/ideas/{ideaId}",
+    { params: { path: { weekId, ideaId: open ?? "" } } },
+    { enabled: open !== undefined },
+  );
+  return (
+    <main className="flex min-w-0 flex-1 flex-col">
+      <header className="flex flex-wrap items-center gap-3 border-base-300 border-b px-4 py-2.5">
+        <h1 className="leading-tight">{t("places.ideas")}</h1>
+        <span className="quiet mr-auto">
+          {t("ideas.count", { count: ideas.data?.length ?? 0, theme: week.data?.theme.name ?? "" })}
+        </span>
+        <fieldset className="join">
+          <legend className="sr-only">{t("ideas.most")}</legend>
+          {aims.map((a) => (
+            <button
+              key={a}
+              type="button"
+              aria-pressed={aim === a}
+              className={`btn join-item btn-sm ${aim === a ? "btn-primary" : `aim-${a}`}`}
+              onClick={() => setAim(aim === a ? null : a)}
+            >
+              {t(`aim.${a}`)}
+            </button>
+          ))}
+        </fieldset>
+        <input
+          data-find
+          className="input input-sm w-52"
+          placeholder={t("ideas.find")}
+          aria-label={t("ideas.find")}
+          value={find}
+          onChange={(e) => setFind(e.target.value)}
+        />
+      </header>
+      <div className="flex min-h-0 flex-1">
+        <ul className="w-[330px] shrink-0 overflow-auto border-base-300 border-r p-2 max-lg:w-[250px]">
+          {shown.map((idea) => (
+            <IdeaRow
+              key={idea.ideaId}
+              idea={idea}
+              open={idea.ideaId === open}
+              onOpen={() => navigate(`/w/${weekId}/ideas/${idea.ideaId}`)}
+            />
+          ))}
+          {ideas.data?.length === 0 && <li className="p-3">{t("ideas.none")}</li>}
+        </ul>
+        <section className="min-w-0 flex-1 overflow-auto px-5 py-3" aria-label={card.data?.title ?? t("places.ideas")}>
+          <ErrorNote error={ideas.error ?? card.error} />
+          {card.data && (
+            <>
+              <h2 className="text-lg">{card.data.title}</h2>
+              <IdeaCard card={card.data} />
+            </>
+          )}
+        </section>
+      </div>
+    </main>
+  );
+}

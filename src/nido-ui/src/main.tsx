@@ -1,0 +1,22 @@
+import "@fontsource-variable/atkinson-hyperlegible-next";
+import "./styles.css";
+import "./i18n";
+import { QueryClient, QueryClientProvider } from "@tanstack/react-query";
+import { StrictMode } from "react";
+import { createRoot } from "react-dom/client";
+import { BrowserRouter } from "react-router";
+import { App } from "./app/App";
+
+const queries = new QueryClient({ defaultOptions: { queries: { staleTime: 5_000, retry: 1 } } });
+const root = document.getElementById("root");
+if (root) {
+  createRoot(root).render(
+    <StrictMode>
+      <QueryClientProvider client={queries}>
+        <BrowserRouter>
+          <App />
+        </BrowserRouter>
+      </QueryClientProvider>
+    </StrictMode>,
+  );
+}

@@ -1,0 +1,91 @@
+import { Printer } from "lucide-react";
+import { useTranslation } from "react-i18next";
+import { $api } from "../api/client";
+import { longDay } from "../shared/dates";
+import { ErrorNote } from "../shared/ErrorNote";
+import { duration, money, plain } from "../shared/figures";
+import { useWeek } from "../shared/useWeek";
+import { EveningBars } from "./EveningBars";
+import { Ticks } from "./Ticks";
+
+/** Prep: what to do on which evening, what to buy, what to ask for, what to lay out. */
+export function PrepPage() {
+  const { t } = useTranslation();
+  const { weekId, week, path } = useWeek();
+  const prep = $api.useQuery("get", "/api/weeks/{weekId}/prep", path);
+  const data = prep.data;
+  const currency = week.data?.currency ?? "USD";
+  const total = data?.evenings.reduce((sum, e) => sum + e.minutes, 0) ?? 0;
+  return (
+    <main className="flex min-w-0 flex-1 flex-col">
+      <header className="flex flex-wrap items-center gap-3 border-base-300 border-b px-4 py-2.5">
+        <h1 className="leading-tight">{t("places.prep")}</h1>
+        <span className="quiet mr-auto">
+          {week.data?.theme.name} · {t("prep.total", { time: duration(total) })}
+        </span>
+        <button type="button" className="btn btn-outline btn-sm no-print" onClick={() => window.print()}>
+          <Printer size={16} aria-hidden="true" /> {t("prep.print")}
+        </button>
+      </header>
+      <section className="min-h-0 flex-1 overflow-auto px-4 py-3" aria-label={t("places.prep")}>
+        <ErrorNote error={prep.error} />
+        {data && <EveningBars evenings={data.evenings} />}
+        <div className="mt-4 grid gap-x-8 gap-y-5 md:grid-cols-2 xl:grid-cols-3">
+          <div className="space-y-4">
+            {data?.evenings.map((e) => (
+              <Ticks
+                key={e.evening}
+                id={`${weekId} ${e.evening}`}
+                title={`${longDay(e.evening)} · ${e.minutes} min`}
+                items={e.tasks.map((task) => ({
+                  what: task.what,
+                  more: `${task.for} · ${task.minutes} min${task.adultOnly ? ` · ${t("prep.adultOnly")}` : ""}`,
+                }))}
+              />
+            ))}
+          </div>
+          <div className="space-y-4">
+            <Ticks
+              id={`${weekId} buy`}
+              title={t("prep.buy", { money: money(data?.toBuy.reduce((s, l) => s + l.cents, 0) ?? 0, currency) })}
+              empty={t("prep.buyNothing")}
+              items={(data?.toBuy ?? []).map((l) => ({
+                what: l.name,
+                more: t("prep.packs", {
+                  count: l.packs,
+                  money: money(l.cents, currency),
+                  lacking: plain(l.lacking),
+                  unit: t(`unit.${l.unit}`),
+                }),
+              }))}
+            />
+            <Ticks
+              id={`${weekId} ask`}
+              title={t("prep.ask")}
+              empty={t("prep.askNothing")}
+              items={(data?.toAsk ?? []).map((l) => ({
+                what: l.name,
+                more: t("prep.lacking", {
+                  lacking: plain(l.lacking),
+                  unit: t(`unit.${l.unit}`),
+                  have: plain(l.have),
+                  used: plain(l.used),
+                }),
+              }))}
+            />
+          </div>
+          <div className="space-y-4">
+            {data?.trays.map((day) => (
+              <Ticks
+                key={day.day}
+                id={`${weekId} trays ${day.day}`}
+                title={t("prep.trays", { day: longDay(day.day) })}
+                items={day.trays.map((x) => ({ what: `${x.block}: ${x.title}`, more: x.things.join(" · ") }))}
+              />
+            ))}
+          </div>
+        </div>
+      </section>
+    </main>
+  );
+}

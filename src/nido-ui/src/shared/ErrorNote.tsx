@@ -1,0 +1,31 @@
+import { CircleAlert } from "lucide-react";
+import type { Problem } from "../api/client";
+
+/** What went wrong and the way out, beside the thing. */
+export function ErrorNote({ error }: { error: unknown }) {
+  if (!error) {
+    return null;
+  }
+  const problem = error as Problem;
+  const fields = problem.fields ?? [];
+  return (
+    <div role="alert" className="flex gap-2 rounded-[10px] border border-error p-3 text-error">
+      <CircleAlert size={18} className="mt-0.5 shrink-0" aria-hidden="true" />
+      <div>
+        <p className="font-bold">{problem.title ?? "Error"}</p>
+        {fields.length > 0 ? (
+          <ul>
+            {fields.map((f) => (
+              <li key={`${f.field} ${f.value}`}>
+                {f.field}
+                {f.value ? ` “${f.value}”` : ""}: {f.message}
+              </li>
+            ))}
+          </ul>
+        ) : (
+          <p>{problem.detail}</p>
+        )}
+      </div>
+    </div>
+  );
+}

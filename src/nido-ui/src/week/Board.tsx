@@ -1,0 +1,95 @@
+import { Fragment } from "react";
+import { useTranslation } from "react-i18next";
+import type { Strip, WeekView } from "../api/client";
+import { dayAndNumber } from "../shared/dates";
+import { type Place, placeId } from "./place";
+import { StripButton } from "./StripButton";
+
+/** Columns are days, rows are blocks; arrows move, Enter opens. */
+export function Board({
+  view,
+  strips,
+  place,
+  childId,
+  onPlace,
+  onLight,
+  onOpen,
+  onMove,
+}: {
+  view: WeekView;
+  strips: Strip[];
+  place: Place | null;
+  childId: string | null;
+  onPlace: (p: Place) => void;
+  onLight: (s: Strip | null) => void;
+  onOpen: (s: Strip) => void;
+  onMove: (from: Place, to: Place) => void;
+}) {
+  const { t } = useTranslation();
+  const at = new Map(strips.map((s) => [placeId(s), s]));
+  const rows = view.blocks.flatMap((block) => Array.from({ length: block.offers }, (_, offer) => ({ block, offer })));
+  const go = (row: number, day: number) => {
+    const to = rows[(row + rows.length) % rows.length];
+    const d = (day + view.days.length) % view.days.length;
+    if (to) {
+      document.getElementById(`strip-${placeId({ day: d, blockId: to.block.id, offer: to.offer })}`)?.focus();
+    }
+  };
+  return (
+    // biome-ignore lint/a11y/noStaticElementInteractions: the keys belong to the buttons inside
+    <div
+      className="grid gap-x-1.5"
+      style={{ gridTemplateColumns: `84px repeat(${view.days.length}, minmax(110px, 1fr))` }}
+      onKeyDown={(e) => {
+        const [row, day] = ((e.target as HTMLElement).dataset.at ?? "").split(",").map(Number);
+        const step = { ArrowUp: [-1, 0], ArrowDown: [1, 0], ArrowLeft: [0, -1], ArrowRight: [0, 1] }[e.key];
+        if (step && row !== undefined && day !== undefined) {
+          e.preventDefault();
+          go(row + (step[0] ?? 0), day + (step[1] ?? 0));
+        }
+      }}
+    >
+      <span />
+      {view.days.map((day) => (
+        <h2 key={day.date} className="py-1">
+          {dayAndNumber(day.date)}
+        </h2>
+      ))}
+      {rows.map(({ block, offer }, row) => (
+        <Fragment key={`${block.id}-${offer}`}>
+          <div className={offer === 0 ? "border-base-300 border-t pt-1.5" : ""}>
+            {offer === 0 && (
+              <>
+                <h3 className="font-bold leading-tight">{block.name}</h3>
+                <p className="quiet text-xs">
+                  {block.starts.slice(0, 5).replace(/^0/, "")} · {block.minutes} min
+                </p>
+              </>
+            )}
+          </div>
+          {view.days.map((day, d) => {
+            const here = { day: d, blockId: block.id, offer };
+            const strip = at.get(placeId(here));
+            return (
+              <div key={day.date} className={`pb-[3px] ${offer === 0 ? "border-base-300 border-t pt-1" : ""}`}>
+                <StripButton
+                  here={here}
+                  at={`${row},${d}`}
+                  strip={strip}
+                  chosen={place !== null && placeId(place) === placeId(here)}
+                  first={row === 0 && d === 0}
+                  dimmed={childId !== null && strip !== undefined && !strip.reach.includes(childId)}
+                  label={`${dayAndNumber(day.date)}, ${block.name}: ${strip ? strip.title : t("week.emptyPlace")}`}
+                  onPlace={onPlace}
+                  onLight={onLight}
+                  onOpen={onOpen}
+                  onMove={onMove}
+                />
+              </div>
+            );
+          })}
+        </Fragment>
+      ))}
+    </div>
+  );
+}

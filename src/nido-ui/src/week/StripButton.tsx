@@ -1,0 +1,92 @@
+import { Lock, ShoppingBasket, TriangleAlert } from "lucide-react";
+import { useTranslation } from "react-i18next";
+import type { Strip } from "../api/client";
+import { Thread } from "../shared/Stitches";
+import { type Place, placeId } from "./place";
+
+/** An idea on the board: title, thread, step spread, marks. */
+export function StripButton({
+  here,
+  at,
+  strip,
+  chosen,
+  first,
+  dimmed,
+  label,
+  onPlace,
+  onLight,
+  onOpen,
+  onMove,
+}: {
+  here: Place;
+  at: string;
+  strip: Strip | undefined;
+  chosen: boolean;
+  first: boolean;
+  dimmed: boolean;
+  label: string;
+  onPlace: (p: Place) => void;
+  onLight: (s: Strip | null) => void;
+  onOpen: (s: Strip) => void;
+  onMove: (from: Place, to: Place) => void;
+}) {
+  const { t } = useTranslation();
+  const steps = strip && (strip.stepFrom === strip.stepTo ? `${strip.stepFrom}` : `${strip.stepFrom}–${strip.stepTo}`);
+  return (
+    <button
+      type="button"
+      id={`strip-${placeId(here)}`}
+      data-at={at}
+      data-strip={strip?.ideaId ?? ""}
+      aria-pressed={chosen}
+      aria-label={`${label}${strip ? `, ${t("week.steps", { steps })}${strip.locked ? `, ${t("week.locked")}` : ""}${strip.toBuy ? `, ${t("week.short")}` : ""}` : ""}`}
+      tabIndex={chosen || first ? 0 : -1}
+      draggable={strip !== undefined}
+      onDragStart={(e) => e.dataTransfer.setData("application/nido-place", JSON.stringify(here))}
+      onDragOver={(e) => e.preventDefault()}
+      onDrop={(e) => onMove(JSON.parse(e.dataTransfer.getData("application/nido-place")) as Place, here)}
+      onClick={() => onPlace(here)}
+      onFocus={() => onLight(strip ?? null)}
+      onBlur={() => onLight(null)}
+      onMouseEnter={() => onLight(strip ?? null)}
+      onMouseLeave={() => onLight(null)}
+      onDoubleClick={() => strip && onOpen(strip)}
+      onKeyDown={(e) => {
+        if (e.key === "Enter" && strip) {
+          e.preventDefault();
+          onPlace(here);
+          onOpen(strip);
+        }
+      }}
+      className={`flex h-full min-h-[44px] w-full cursor-pointer flex-col justify-between rounded-[10px] border px-2 py-1 text-left transition-opacity ${
+        chosen
+          ? "border-2 border-base-content bg-base-100"
+          : strip
+            ? "border-base-300 bg-base-100"
+            : "border-base-300 border-dashed"
+      } ${dimmed ? "opacity-35" : ""}`}
+    >
+      {strip ? (
+        <>
+          <span className="flex w-full items-start gap-1">
+            <span
+              className="line-clamp-2 min-w-0 flex-1 font-semibold text-[13px] leading-[15px]"
+              title={`${strip.title}${strip.material ? ` · ${strip.material}` : ""}`}
+            >
+              {strip.title}
+            </span>
+            {strip.cautions > 0 && <TriangleAlert size={12} className="quiet shrink-0" aria-hidden="true" />}
+            {strip.locked && <Lock size={12} className="shrink-0" aria-hidden="true" />}
+            {strip.toBuy && <ShoppingBasket size={13} className="shrink-0 text-warning" aria-hidden="true" />}
+          </span>
+          <span className="mt-0.5 flex w-full items-center gap-2">
+            <Thread shares={strip.shares} />
+            <span className="quiet w-6 text-right text-xs leading-3">{steps}</span>
+          </span>
+        </>
+      ) : (
+        <span className="quiet">{t("week.choose")}</span>
+      )}
+    </button>
+  );
+}

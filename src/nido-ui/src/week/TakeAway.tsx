@@ -1,0 +1,31 @@
+import type { ReactNode } from "react";
+import { useTranslation } from "react-i18next";
+
+const files = [
+  { id: "pdfA4", path: "plan.pdf?paper=a4" },
+  { id: "pdfLetter", path: "plan.pdf?paper=letter" },
+  { id: "materials", path: "materials.csv" },
+  { id: "calendar", path: "week.ics" },
+  { id: "unit", path: "unit.json" },
+] as const;
+
+/** The week on paper and as files. */
+export function TakeAway({ weekId, icon }: { weekId: string; icon: ReactNode }) {
+  const { t } = useTranslation();
+  return (
+    <details className="dropdown dropdown-end">
+      <summary className="btn btn-ghost btn-sm">
+        {icon} {t("files.title")}
+      </summary>
+      <ul className="menu dropdown-content card-paper z-10 w-64 p-2">
+        {files.map((f) => (
+          <li key={f.id}>
+            <a href={`/api/weeks/${weekId}/${f.path}`} download>
+              {t(`files.${f.id}`)}
+            </a>
+          </li>
+        ))}
+      </ul>
+    </details>
+  );
+}

@@ -1,0 +1,46 @@
+import { useTranslation } from "react-i18next";
+import type { Truth, WeekView } from "../api/client";
+import { duration, money } from "../shared/figures";
+
+/** The whole week in one line: reach, fairness, money, work, safety. */
+export function TruthLine({ truth, currency, report }: { truth: Truth; currency: string; report: WeekView["report"] }) {
+  const { t } = useTranslation();
+  const buys = truth.toBuy > 0;
+  return (
+    <p
+      className="flex flex-wrap gap-x-5 gap-y-0 border-base-300 border-b px-4 py-1.5 text-[13px]"
+      data-truth
+      aria-live="polite"
+    >
+      <span>
+        <b>{t("truth.reach", { in: truth.inReachEverywhere, of: truth.children })}</b> {t("truth.everyBlock")}
+      </span>
+      {truth.worstChild && (
+        <span>
+          {t("truth.smallest")} <b>{truth.worstShare}%</b>{" "}
+          <span className="quiet">
+            {truth.worstChild}, {truth.worstAim ? t(`aim.${truth.worstAim}`) : ""}
+          </span>
+        </span>
+      )}
+      <span className={buys ? "text-warning font-bold" : ""}>
+        {t("truth.buy", { count: truth.toBuy })}
+        {buys ? `, ${money(truth.cents, currency)}` : ""}
+        {truth.toAsk > 0 ? ` · ${t("truth.ask", { count: truth.toAsk })}` : ""}
+      </span>
+      <span>
+        {t("truth.prep")} <b>{duration(truth.prepMinutes)}</b>, {t("truth.evening", { minutes: truth.longestEvening })}
+      </span>
+      <span>
+        <b>{truth.blocked === 0 ? t("truth.nothingBlocked") : t("truth.blocked", { count: truth.blocked })}</b>,{" "}
+        {t("truth.watch", { count: truth.toWatch })}
+      </span>
+      {truth.empty > 0 && <span className="text-warning font-bold">{t("truth.empty", { count: truth.empty })}</span>}
+      {report && (
+        <span className="quiet" title={t("truth.gapHelp", { bound: report.boundMinutes, fair: report.fairMinutes })}>
+          {t("truth.gap", { gap: (100 * report.gap).toFixed(1) })}
+        </span>
+      )}
+    </p>
+  );
+}

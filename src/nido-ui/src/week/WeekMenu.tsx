@@ -1,0 +1,97 @@
+import { CalendarPlus } from "lucide-react";
+import { useState } from "react";
+import { useTranslation } from "react-i18next";
+import { useNavigate } from "react-router";
+import { $api } from "../api/client";
+import { Dialog } from "../shared/Dialog";
+import { longDay, monday } from "../shared/dates";
+import { ErrorNote } from "../shared/ErrorNote";
+import { useWeek } from "../shared/useWeek";
+import { UnitUpload } from "./UnitUpload";
+
+/** Other weeks, a new week, a new group, a unit from a file. */
+export function WeekMenu() {
+  const { t } = useTranslation();
+  const [open, setOpen] = useState(false);
+  return (
+    <>
+      <button type="button" className="btn btn-ghost btn-sm" onClick={() => setOpen(true)}>
+        <CalendarPlus size={16} aria-hidden="true" /> {t("weeks.title")}
+      </button>
+      {open && <WeeksDialog onClose={() => setOpen(false)} />}
+    </>
+  );
+}
+
+function WeeksDialog({ onClose }: { onClose: () => void }) {
+  const { t } = useTranslation();
+  const navigate = useNavigate();
+  const { week } = useWeek();
+  const weeks = $api.useQuery("get", "/api/weeks");
+  const themes = $api.useQuery("get", "/api/themes");
+  const groups = $api.useQuery("get", "/api/groups");
+  const [groupId, setGroupId] = useState(week.data?.groupId ?? "");
+  const [themeId, setThemeId] = useState(week.data?.theme.id ?? "");
+  const [day, setDay] = useState(monday());
+  const add = $api.useMutation("post", "/api/weeks");
+  const go = (id: string) => {
+    onClose();
+    navigate(`/w/${id}/week`);
+  };
+  return (
+    <Dialog title={t("weeks.title")} onClose={onClose}>
+      <ul className="mb-4">
+        {weeks.data?.map((w) => (
+          <li key={w.id}>
+            <button type="button" className="btn btn-ghost btn-sm w-full justify-start" onClick={() => go(w.id)}>
+              <b>{w.themeName}</b> {longDay(w.monday)} · {w.groupName}
+            </button>
+          </li>
+        ))}
+      </ul>
+      <form
+        className="grid grid-cols-2 gap-3 border-base-300 border-t pt-3"
+        onSubmit={(e) => {
+          e.preventDefault();
+          add.mutate({ body: { groupId, themeId, monday: day } }, { onSuccess: (w) => go(w.id) });
+        }}
+      >
+        <h3 className="col-span-2 font-bold">{t("weeks.new")}</h3>
+        <label className="flex flex-col gap-1">
+          {t("weeks.group")}
+          <select className="select select-sm" value={groupId} onChange={(e) => setGroupId(e.target.value)}>
+            {groups.data?.map((g) => (
+              <option key={g.id} value={g.id}>
+                {g.name}
+              </option>
+            ))}
+          </select>
+        </label>
+        <label className="flex flex-col gap-1">
+          {t("weeks.theme")}
+          <select className="select select-sm" value={themeId} onChange={(e) => setThemeId(e.target.value)}>
+            {themes.data?.map((x) => (
+              <option key={x.id} value={x.id}>
+                {x.name}
+              </option>
+            ))}
+          </select>
+        </label>
+        <label className="flex flex-col gap-1">
+          {t("weeks.monday")}
+          <input type="date" className="input input-sm" value={day} onChange={(e) => setDay(e.target.value)} required />
+        </label>
+        <button type="submit" className="btn btn-primary btn-sm self-end">
+          {t("weeks.add")}
+        </button>
+      </form>
+      <ErrorNote error={add.error} />
+      <div className="mt-4 flex flex-wrap items-center gap-3 border-base-300 border-t pt-3">
+        <button type="button" className="btn btn-outline btn-sm" onClick={() => navigate("/start")}>
+          {t("weeks.newGroup")}
+        </button>
+        <UnitUpload onDone={go} />
+      </div>
+    </Dialog>
+  );
+}

@@ -1,0 +1,97 @@
+import { useState } from "react";
+import { useTranslation } from "react-i18next";
+import type { Strip } from "../api/client";
+import { IdeaDialog } from "../ideas/IdeaDialog";
+import { ErrorNote } from "../shared/ErrorNote";
+import { useKeys } from "../shared/useKeys";
+import { useWeek } from "../shared/useWeek";
+import { BenchBar } from "./BenchBar";
+import { Board } from "./Board";
+import { ComposeLine } from "./ComposeLine";
+import { Loom } from "./Loom";
+import type { Place } from "./place";
+import { TruthLine } from "./TruthLine";
+import { useChanges } from "./useChanges";
+import { useComposing } from "./useComposing";
+import { WeekHeader } from "./WeekHeader";
+
+/** Week: the board, the loom, the bench, and one line of truth. */
+export function WeekPage() {
+  const { t } = useTranslation();
+  const { weekId, week } = useWeek();
+  const [place, setPlace] = useState<Place | null>(null);
+  const [childId, setChildId] = useState<string | null>(null);
+  const [lit, setLit] = useState<Strip | null>(null);
+  const [open, setOpen] = useState<Strip | null>(null);
+  const changes = useChanges();
+  const composing = useComposing(weekId, week.data?.composing ?? false);
+  const view = week.data;
+  const strip = view?.strips.find(
+    (s) => s.day === place?.day && s.blockId === place.blockId && s.offer === place.offer,
+  );
+  useKeys([
+    ["c", composing.start],
+    ["u", changes.undo],
+    ["U", changes.redo],
+    ["l", () => strip && changes.lock(strip, !strip.locked)],
+    ["x", () => document.querySelector<HTMLElement>("[data-bench] button:enabled")?.focus()],
+    ["Delete", () => strip && changes.remove(strip)],
+    ["Escape", () => setPlace(null)],
+  ]);
+  if (!view) {
+    return (
+      <main className="p-6">
+        <ErrorNote error={week.error as unknown} />
+        {week.isLoading ? t("loading") : null}
+      </main>
+    );
+  }
+  const shown = composing.preview ?? view.strips;
+  return (
+    <main className="flex min-w-0 flex-1 flex-col">
+      <WeekHeader view={view} composing={composing} changes={changes} />
+      {composing.news ? (
+        <ComposeLine news={composing.news} onStop={composing.stop} />
+      ) : (
+        <TruthLine truth={view.truth} currency={view.currency} report={view.report} />
+      )}
+      <div className="flex min-h-0 flex-1">
+        <section className="min-w-0 flex-1 overflow-auto px-3 pb-2" aria-label={t("week.board")}>
+          <ErrorNote error={composing.error ?? changes.error} />
+          {view.notes.length > 0 && (
+            <ul className="my-1 text-warning">
+              {view.notes.map((n) => (
+                <li key={n.what}>
+                  <b>{n.what}.</b> {n.wayOut}
+                </li>
+              ))}
+            </ul>
+          )}
+          <Board
+            view={view}
+            strips={shown}
+            place={place}
+            childId={childId}
+            onPlace={setPlace}
+            onLight={setLit}
+            onOpen={setOpen}
+            onMove={changes.move}
+          />
+        </section>
+        <Loom rows={view.loom} lit={lit ?? strip ?? null} childId={childId} onChild={setChildId} />
+      </div>
+      {place && !composing.news && (
+        <BenchBar
+          view={view}
+          place={place}
+          onSwap={(ideaId) => changes.put(place, ideaId)}
+          onOpen={() => strip && setOpen(strip)}
+          onLock={() => strip && changes.lock(strip, !strip.locked)}
+          onRemove={() => strip && changes.remove(strip)}
+          onClose={() => setPlace(null)}
+        />
+      )}
+      {open && <IdeaDialog ideaId={open.ideaId} blockId={open.blockId} onClose={() => setOpen(null)} />}
+    </main>
+  );
+}
