@@ -42,6 +42,11 @@ internal sealed class ContentFile
         {
             problems.Add(new(name, (int)e.Start.Line, e.InnerException?.Message ?? e.Message));
         }
+        catch (InvalidOperationException)
+        {
+            // The parser gives up this way on a list or mapping that is never closed.
+            problems.Add(new(name, 1, "a bracket or a brace is opened and never closed"));
+        }
 
         return null;
     }

@@ -90,11 +90,19 @@ public static class CupboardCsv
 
     private static string Nearest(string named, Content content)
     {
-        // Words in common first; a list of 150 names is too long to be a way out.
-        var words = named.Split([' ', ','], StringSplitOptions.RemoveEmptyEntries);
+        // A list of 150 names is too long to be a way out: the three most alike are enough.
         string[] near = [.. content.Materials
-            .Select(m => (m.Name, Common: words.Count(w => w.Length > 2 && m.Name.Contains(w.TrimEnd('s'), StringComparison.OrdinalIgnoreCase))))
-            .Where(x => x.Common > 0).OrderByDescending(x => x.Common).Take(3).Select(x => x.Name)];
-        return near.Length > 0 ? $"Near it: {string.Join("; ", near)}." : "Find its name in Cupboard, under all materials.";
+            .Select(m => (m.Name, Likeness: Likeness(named, m.Name)))
+            .Where(x => x.Likeness > 0.3).OrderByDescending(x => x.Likeness).Take(3).Select(x => x.Name)];
+        return near.Length > 0 ? $"Near it: {string.Join("; ", near)}." : "Find its name in Cupboard, under all known materials.";
+    }
+
+    /// <summary>Share of letter pairs two names have in common (Dice 1945), 0–1.</summary>
+    private static double Likeness(string a, string b)
+    {
+        static HashSet<string> Pairs(string text) =>
+            [.. Enumerable.Range(0, Math.Max(0, text.Length - 1)).Select(i => text.ToUpperInvariant().Substring(i, 2))];
+        var (one, other) = (Pairs(a), Pairs(b));
+        return one.Count + other.Count == 0 ? 0 : 2.0 * one.Intersect(other).Count() / (one.Count + other.Count);
     }
 }

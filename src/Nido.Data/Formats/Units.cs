@@ -1,6 +1,7 @@
 using System.Text.Encodings.Web;
 using System.Text.Json;
 using System.Text.Json.Serialization;
+using System.Text.Json.Serialization.Metadata;
 using Nido.Core.Group;
 using Nido.Data.Rows;
 
@@ -12,6 +13,7 @@ public static class Units
     /// <summary>How documents are written: camelCase, enums as words, letters as they are.</summary>
     public static JsonSerializerOptions Json { get; } = new(JsonSerializerDefaults.Web)
     {
+        TypeInfoResolver = new DefaultJsonTypeInfoResolver(),
         WriteIndented = true,
         NumberHandling = JsonNumberHandling.Strict,
         Encoder = JavaScriptEncoder.UnsafeRelaxedJsonEscaping,

@@ -28,17 +28,22 @@ public static class FileEndpoints
         api.MapGet("/formats/unit.schema.json", () => TypedResults.Text(UnitSchema.Text, "application/schema+json")).WithName("unitSchema").WithTags("Files");
     }
 
-    private static async Task<Results<FileContentHttpResult, NotFound>> Pdf(
-        string weekId, Paper? paper, WeekDesk desk, Content content, CancellationToken stop)
+    private static async Task<Results<FileContentHttpResult, NotFound, ProblemHttpResult>> Pdf(
+        string weekId, string? paper, WeekDesk desk, Content content, CancellationToken stop)
     {
         if (await desk.RowAsync(weekId, stop) is not { } row)
         {
             return TypedResults.NotFound();
         }
 
+        if (paper is not null && !Enum.TryParse<Paper>(paper, ignoreCase: true, out _))
+        {
+            return Problems.Field("paper", paper, "Paper is a4 or letter.");
+        }
+
         var plan = await desk.PlanAsync(row, stop);
         var bytes = WeekSheet.Pdf(
-            plan, content.Theme(row.ThemeId)!.Name, paper ?? plan.Problem.Group.Settings.Paper, new SafetyCheck(content.SafetyRules));
+            plan, content.Theme(row.ThemeId)!.Name, paper is null ? plan.Problem.Group.Settings.Paper : Enum.Parse<Paper>(paper, ignoreCase: true), new SafetyCheck(content.SafetyRules));
         return TypedResults.File(bytes, "application/pdf", Name(row.ThemeId, row.Monday, "pdf"));
     }
 

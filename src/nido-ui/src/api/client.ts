@@ -37,9 +37,9 @@ export interface Problem {
   fields?: { field: string; value: string; message: string }[];
 }
 
-/** Sends a pasted or uploaded table as it is; the server finds out how its letters are written. */
-export async function sendTable<T>(path: string, body: Blob | string): Promise<T> {
-  const answer = await fetch(path, { method: "POST", headers: { "Content-Type": "text/csv" }, body });
+/** Sends a pasted or uploaded file as it is; the server finds out how its letters are written. */
+export async function sendFile<T>(path: string, body: Blob | string, type: "text/csv" | "application/json"): Promise<T> {
+  const answer = await fetch(path, { method: "POST", headers: { "Content-Type": type }, body });
   if (!answer.ok) {
     throw (await answer.json()) as Problem;
   }

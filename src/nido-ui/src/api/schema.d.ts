@@ -2462,7 +2462,7 @@ export interface operations {
     planPdf: {
         parameters: {
             query?: {
-                paper?: components["schemas"]["Paper"];
+                paper?: string;
             };
             header?: never;
             path: {

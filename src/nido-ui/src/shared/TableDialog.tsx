@@ -1,7 +1,7 @@
 import { useMutation } from "@tanstack/react-query";
 import { type ReactNode, useState } from "react";
 import { useTranslation } from "react-i18next";
-import { type RowProblem, sendTable } from "../api/client";
+import { type RowProblem, sendFile } from "../api/client";
 import { Dialog } from "./Dialog";
 import { ErrorNote } from "./ErrorNote";
 
@@ -31,7 +31,7 @@ export function TableDialog<T>({
 }) {
   const { t } = useTranslation();
   const [text, setText] = useState("");
-  const read = useMutation({ mutationFn: (body: Blob | string) => sendTable<Reading<T>>(path, body) });
+  const read = useMutation({ mutationFn: (body: Blob | string) => sendFile<Reading<T>>(path, body, "text/csv") });
   const save = useMutation({ mutationFn: take, onSuccess: onClose });
   const reading = read.data;
   return (

@@ -1,6 +1,6 @@
 import { useMutation, useQueryClient } from "@tanstack/react-query";
 import { useTranslation } from "react-i18next";
-import { sendTable } from "../api/client";
+import { sendFile } from "../api/client";
 import { ErrorNote } from "../shared/ErrorNote";
 
 /** Brings in a whole unit from a JSON file, as a group and a week of its own. */
@@ -8,7 +8,7 @@ export function UnitUpload({ onDone }: { onDone: (weekId: string) => void }) {
   const { t } = useTranslation();
   const queries = useQueryClient();
   const bring = useMutation({
-    mutationFn: (file: File) => sendTable<{ id: string }>("/api/weeks/unit", file),
+    mutationFn: (file: File) => sendFile<{ id: string }>("/api/weeks/unit", file, "application/json"),
     onSuccess: async (week) => {
       await queries.invalidateQueries();
       onDone(week.id);

@@ -1,0 +1,142 @@
+using Nido.Catalog;
+using Nido.Core.Group;
+using Nido.Core.Ideas;
+
+namespace Nido.Core.Tests.Catalog;
+
+public class ContentTests
+{
+    private static readonly Content Content = Published.Content;
+
+    [Fact]
+    public void The_shipped_catalogue_is_as_large_as_it_should_be()
+    {
+        Content.Techniques.Count.ShouldBeGreaterThanOrEqualTo(24);
+        Content.Materials.Count.ShouldBeGreaterThanOrEqualTo(80);
+        Content.Ladders.Count.ShouldBeGreaterThanOrEqualTo(8);
+        Content.Themes.Select(t => t.Id).ShouldBe(["little-post-office", "night-train", "under-the-hedge"], ignoreOrder: true);
+        Content.Themes.ShouldAllBe(t => t.Words.Count >= 25);
+        Content.Techniques.Count(t => t.WholeArm).ShouldBeGreaterThanOrEqualTo(4);
+        Content.Techniques.Count(t => t.WarmUp).ShouldBeGreaterThanOrEqualTo(1);
+    }
+
+    [Fact]
+    public void Every_block_kind_has_many_techniques_and_every_strand_is_reached()
+    {
+        foreach (var kind in Enum.GetValues<BlockKind>())
+        {
+            Content.Techniques.Count(t => t.Blocks.Contains(kind)).ShouldBeGreaterThanOrEqualTo(8, $"{kind}");
+        }
+
+        Strand.All.Select(s => s.Id).Except(Content.Techniques.SelectMany(t => t.Strands.Keys)).ShouldBeEmpty();
+    }
+
+    [Fact]
+    public void Shares_add_up_and_every_technique_starts_low_and_goes_high()
+    {
+        foreach (var technique in Content.Techniques)
+        {
+            technique.AimShares().Sum().ShouldBe(1, 1e-9, technique.Id);
+            technique.Steps.Count.ShouldBeGreaterThanOrEqualTo(3, technique.Id);
+            technique.Steps.Select(s => s.Step).ShouldBeInOrder(SortDirection.Ascending, technique.Id);
+            technique.Instructions.Count.ShouldBeGreaterThanOrEqualTo(2, technique.Id);
+        }
+    }
+
+    [Theory]
+    [InlineData("strands: {pinch: 60, counting: 40}", "strands: {pinch: 60, counting: 30}", "add up to 90")]
+    [InlineData("ladder: carry", "ladder: karry", "is not one of")]
+    [InlineData("minutes: 10", "minutes: ten", "is not a number")]
+    [InlineData("blocks: [table]", "blocks: [tabel]", "`tabel` in `blocks` is not known")]
+    [InlineData("clean-up: 1", "cleanup: 1", "`cleanup` is not known here")]
+    [InlineData("quantity: count", "quantity: lots", "`lots` is not a number")]
+    [InlineData("any: [soft]", "any: [fluffy]", "`fluffy` in `any` is not known")]
+    [InlineData("width: 30..60", "width: 60..30", "is not a range")]
+    [InlineData("- {step: 1, do: \"Carry\"}", "- {step: 12, do: \"Carry\"}", "from 1 to 7")]
+    [InlineData("name: Test", "name: [", "")]
+    public void A_wrong_technique_is_refused_with_file_line_and_reason(string right, string wrong, string reason)
+    {
+        using var folder = new ContentCopy();
+        folder.Write("techniques/test.yaml", Technique);
+        ContentReader.Read(folder.Path).Problems.ShouldBeEmpty();
+
+        folder.Write("techniques/test.yaml", Technique.Replace(right, wrong, StringComparison.Ordinal));
+        var problem = ContentReader.Read(folder.Path).Problems.First(p => p.Reason.Contains(reason, StringComparison.Ordinal));
+        problem.File.ShouldBe(System.IO.Path.Combine("techniques", "test.yaml"));
+        problem.Line.ShouldBeGreaterThan(0);
+        problem.ToString().ShouldMatch(@"test\.yaml\(\d+\): error NIDO: .+");
+    }
+
+    [Fact]
+    public void The_line_is_that_of_the_mistake()
+    {
+        using var folder = new ContentCopy();
+        folder.Write("techniques/test.yaml", Technique.Replace("minutes: 10", "minutes: ten", StringComparison.Ordinal));
+        ContentReader.Read(folder.Path).Problems[0].Line.ShouldBe(Technique.Split('\n').ToList().FindIndex(l => l.StartsWith("minutes", StringComparison.Ordinal)) + 1);
+    }
+
+    [Theory]
+    [InlineData("materials/beads-small.yaml", "shape: sphere", "shape: ball", "is not one of")]
+    [InlineData("materials/beads-small.yaml", "diameter: 16", "diameter: 0", "needs `diameter`")]
+    [InlineData("materials/beads-small.yaml", "id: beads-small", "id: beads", "must be the file's name")]
+    [InlineData("ladders/arm.yaml", "typical-months: 20", "typical-months: 10", "lower typical age")]
+    [InlineData("themes/night-train.yaml", "  holder: luggage van\n", "", "slot `holder` is missing")]
+    [InlineData("safety/blade.yaml", "when: {any-tags: [blade]}", "when: {}", "fire on everything")]
+    public void Wrong_files_of_other_kinds(string file, string right, string wrong, string reason)
+    {
+        using var folder = new ContentCopy();
+        var text = File.ReadAllText(System.IO.Path.Combine(folder.Path, file));
+        text.ShouldContain(right);
+        folder.Write(file, text.Replace(right, wrong, StringComparison.Ordinal));
+        var (_, problems) = ContentReader.Read(folder.Path);
+        problems.ShouldContain(p => p.Reason.Contains(reason) && p.File == file);
+        Should.Throw<ContentException>(() => Content.Read(folder.Path)).Problems.Count.ShouldBe(problems.Count);
+    }
+
+    [Fact]
+    public void Titles_of_a_week_can_be_told_apart() =>
+        Content.Techniques.Select(t => Content.Themes[0].Fill(t.Title)).ShouldBeUnique();
+
+    private const string Technique = """
+        id: test
+        name: Test
+        title: "Test the {small}"
+        ladder: carry
+        strands: {pinch: 60, counting: 40}
+        blocks: [table]
+        minutes: 10
+        clean-up: 1
+        hand-load: light
+        theme-link: 1
+        approaches: [games]
+        roles:
+          - {name: piece, any: [soft], width: 30..60, per: child, quantity: count}
+        steps:
+          - {step: 1, do: "Carry"}
+        instructions:
+          - "One."
+          - "Two."
+        """;
+
+    private sealed class ContentCopy : IDisposable
+    {
+        public ContentCopy()
+        {
+            foreach (var file in Directory.EnumerateFiles(System.IO.Path.Combine(Published.Root, "content"), "*.yaml", SearchOption.AllDirectories))
+            {
+                Write(System.IO.Path.GetRelativePath(System.IO.Path.Combine(Published.Root, "content"), file), File.ReadAllText(file));
+            }
+        }
+
+        public string Path { get; } = Directory.CreateTempSubdirectory("nido-content").FullName;
+
+        public void Write(string file, string text)
+        {
+            var path = System.IO.Path.Combine(Path, file);
+            Directory.CreateDirectory(System.IO.Path.GetDirectoryName(path)!);
+            File.WriteAllText(path, text);
+        }
+
+        public void Dispose() => Directory.Delete(Path, recursive: true);
+    }
+}

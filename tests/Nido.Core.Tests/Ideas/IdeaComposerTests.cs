@@ -1,0 +1,75 @@
+using Nido.Core.Cupboard;
+using Nido.Core.Ideas;
+
+namespace Nido.Core.Tests.Ideas;
+
+public class IdeaComposerTests
+{
+    private static readonly Theme Theme = Published.Content.Theme("night-train")!;
+
+    [Fact]
+    public void The_same_input_gives_the_same_ideas()
+    {
+        var first = Compose(Things.Plenty);
+        Compose(Things.Plenty).Select(i => i.Id).ShouldBe(first.Select(i => i.Id));
+        first.Select(i => i.Id).ShouldBeUnique();
+        first.Count.ShouldBeGreaterThan(120);
+    }
+
+    [Fact]
+    public void Every_binding_meets_the_needs_of_its_role()
+    {
+        foreach (var idea in Compose(Things.Plenty))
+        {
+            foreach (var step in idea.Steps)
+            {
+                var rule = idea.Technique.Steps.Single(s => s.Step == step.Number);
+                foreach (var (name, bound) in step.Bindings)
+                {
+                    var needs = rule.Overrides.GetValueOrDefault(name) ?? idea.Technique.Roles.Single(r => r.Name == name).Needs;
+                    var other = needs.OpeningOverRole is { } role && step.Bindings.TryGetValue(role, out var o) ? o.Material.Width : (double?)null;
+                    StandIns.Fails(bound.Material, needs, other).ShouldBeNull($"{idea.Id} step {step.Number} {name}");
+                }
+            }
+        }
+    }
+
+    [Fact]
+    public void An_empty_cupboard_offers_only_what_needs_nothing_or_can_be_bought()
+    {
+        foreach (var idea in Compose(new Dictionary<string, double>()))
+        {
+            idea.Steps.SelectMany(s => s.Bindings.Values).ShouldAllBe(b => b.Material.IsSold);
+        }
+    }
+
+    [Fact]
+    public void A_step_whose_tool_is_missing_does_not_exist_this_week()
+    {
+        var onHand = Things.Plenty.Where(m => !m.Key.StartsWith("tongs", StringComparison.Ordinal)).ToDictionary();
+        var materials = Published.Content.Materials.Where(m => !m.Id.StartsWith("tongs", StringComparison.Ordinal)).ToArray();
+        var carry = IdeaComposer.Compose(Published.Content.Techniques.Where(t => t.Id == "carry-dry"), Theme, materials, onHand, 10);
+        carry.ShouldNotBeEmpty();
+        carry.ShouldAllBe(i => i.Steps.All(s => s.Number != 4 && s.Number != 5));
+    }
+
+    [Fact]
+    public void No_brace_is_left_in_any_text_of_any_theme()
+    {
+        foreach (var theme in Published.Content.Themes)
+        {
+            foreach (var idea in IdeaComposer.Compose(Published.Content.Techniques, theme, Published.Content.Materials, Things.Plenty, 10))
+            {
+                string[] texts = [idea.Title, .. idea.Steps.Select(s => s.Do), .. idea.Technique.Instructions.Select(theme.Fill), .. idea.Technique.Prep.Select(p => theme.Fill(p.What))];
+                texts.ShouldAllBe(t => !t.Contains('{') && !t.Contains('}'));
+            }
+        }
+    }
+
+    [Fact]
+    public void Slots_are_filled_with_and_without_a_capital() =>
+        Theme.Fill("{Smalls} to the {holder}, {letter} {sound}").ShouldBe("Suitcases to the luggage van, T /t/");
+
+    private static IReadOnlyList<Idea> Compose(IReadOnlyDictionary<string, double> onHand) =>
+        IdeaComposer.Compose(Published.Content.Techniques, Theme, Published.Content.Materials, onHand, 14);
+}

@@ -1,0 +1,25 @@
+using Nido.Core.Group;
+using Nido.Core.Prep;
+
+namespace Nido.Core.Tests.Prep;
+
+public class PrepTasksTests
+{
+    // Monday 7 December 2026.
+    [Theory]
+    [InlineData("2026-12-08", 0, "2026-12-07")]
+    [InlineData("2026-12-08", 14, "2026-12-07")]
+    [InlineData("2026-12-10", 15, "2026-12-08")]
+    [InlineData("2026-12-10", 38, "2026-12-08")]
+    [InlineData("2026-12-10", 39, "2026-12-07")]
+    public void Waits_push_the_evening_back(string needed, int wait, string evening) =>
+        PrepTasks.EveningFor(DateOnly.Parse(needed), wait, WeekDays.MondayToFriday).ShouldBe(DateOnly.Parse(evening));
+
+    [Fact]
+    public void What_monday_needs_is_done_on_friday() =>
+        PrepTasks.EveningFor(new(2026, 12, 7), 0, WeekDays.MondayToFriday).ShouldBe(new DateOnly(2026, 12, 4));
+
+    [Fact]
+    public void A_group_that_meets_on_two_days_prepares_on_those() =>
+        PrepTasks.EveningFor(new(2026, 12, 8), 0, WeekDays.Tuesday | WeekDays.Thursday).ShouldBe(new DateOnly(2026, 12, 3));
+}
