@@ -40,7 +40,7 @@ services.AddSingleton(Content.Read(Path.Combine(AppContext.BaseDirectory, "conte
 services.AddSingleton<SiteStamp>();
 services.AddSingleton<WeekProblems>();
 services.AddSingleton<Compositions>();
-services.AddSingleton(builder.Configuration.GetValue<bool>("Nido:Quick") ? new ComposeLimits(1, 8, 20_000, TimeSpan.FromSeconds(20)) : ComposeLimits.Usual);
+services.AddSingleton(builder.Configuration.GetValue<bool>("Nido:Quick") ? new ComposeLimits(1, 8, 100_000, TimeSpan.FromSeconds(20)) : ComposeLimits.Usual);
 services.AddScoped<WeekDesk>();
 services.AddDbContext<NidoDb>((provider, options) => options.UseSqlite(Site.Connection(file)).AddInterceptors(provider.GetRequiredService<SiteStamp>()));
 services.AddValidatorsFromAssemblyContaining<Program>(includeInternalTypes: true);
@@ -75,6 +75,8 @@ app.UseResponseCompression();
 app.UseOwnHeaders();
 app.UseDefaultFiles();
 app.UseStaticFiles();
+// After the files: else the fallback below would answer for them.
+app.UseRouting();
 
 var api = app.MapGroup("/api").AddEndpointFilter<Validated>();
 api.MapGet("/health", () => TypedResults.Ok(new Health("ready"))).WithName("health").WithTags("Site");
@@ -87,7 +89,8 @@ api.MapPrep();
 app.MapOpenApi();
 app.MapScalarApiReference("/api-docs", options => options.DisableDefaultFonts());
 app.MapFallback("/api/{**rest}", () => TypedResults.NotFound());
-app.MapFallbackToFile("index.html");
+// Ids of ideas have a dot in them, so every other address is a page, not only those that do not look like files.
+app.MapFallbackToFile("{*page}", "index.html");
 
 await using (var scope = app.Services.CreateAsyncScope())
 {

@@ -38,7 +38,11 @@ export interface Problem {
 }
 
 /** Sends a pasted or uploaded file as it is; the server finds out how its letters are written. */
-export async function sendFile<T>(path: string, body: Blob | string, type: "text/csv" | "application/json"): Promise<T> {
+export async function sendFile<T>(
+  path: string,
+  body: Blob | string,
+  type: "text/csv" | "application/json",
+): Promise<T> {
   const answer = await fetch(path, { method: "POST", headers: { "Content-Type": type }, body });
   if (!answer.ok) {
     throw (await answer.json()) as Problem;

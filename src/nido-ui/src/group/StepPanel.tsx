@@ -14,7 +14,7 @@ export function StepPanel({ steps, cell }: { steps: StepsView; cell: { child: nu
   }
   return (
     <section
-      className="stitched-top grid h-[150px] shrink-0 grid-cols-[1.2fr_1.4fr_1fr] gap-6 overflow-auto bg-secondary px-4 py-3 text-secondary-content"
+      className="stitched-top grid min-h-[150px] shrink-0 grid-cols-[1.2fr_1.2fr_1.4fr] gap-6 bg-secondary px-4 py-3 text-secondary-content"
       aria-label={t("group.opened")}
     >
       <div>

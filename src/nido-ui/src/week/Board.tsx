@@ -1,5 +1,4 @@
 import { Fragment } from "react";
-import { useTranslation } from "react-i18next";
 import type { Strip, WeekView } from "../api/client";
 import { dayAndNumber } from "../shared/dates";
 import { type Place, placeId } from "./place";
@@ -25,7 +24,6 @@ export function Board({
   onOpen: (s: Strip) => void;
   onMove: (from: Place, to: Place) => void;
 }) {
-  const { t } = useTranslation();
   const at = new Map(strips.map((s) => [placeId(s), s]));
   const rows = view.blocks.flatMap((block) => Array.from({ length: block.offers }, (_, offer) => ({ block, offer })));
   const go = (row: number, day: number) => {
@@ -79,7 +77,7 @@ export function Board({
                   chosen={place !== null && placeId(place) === placeId(here)}
                   first={row === 0 && d === 0}
                   dimmed={childId !== null && strip !== undefined && !strip.reach.includes(childId)}
-                  label={`${dayAndNumber(day.date)}, ${block.name}: ${strip ? strip.title : t("week.emptyPlace")}`}
+                  label={`${dayAndNumber(day.date)}, ${block.name}: `}
                   onPlace={onPlace}
                   onLight={onLight}
                   onOpen={onOpen}

@@ -39,7 +39,6 @@ export function StripButton({
       data-at={at}
       data-strip={strip?.ideaId ?? ""}
       aria-pressed={chosen}
-      aria-label={`${label}${strip ? `, ${t("week.steps", { steps })}${strip.locked ? `, ${t("week.locked")}` : ""}${strip.toBuy ? `, ${t("week.short")}` : ""}` : ""}`}
       tabIndex={chosen || first ? 0 : -1}
       draggable={strip !== undefined}
       onDragStart={(e) => e.dataTransfer.setData("application/nido-place", JSON.stringify(here))}
@@ -66,6 +65,7 @@ export function StripButton({
             : "border-base-300 border-dashed"
       } ${dimmed ? "opacity-35" : ""}`}
     >
+      <span className="sr-only">{label}</span>
       {strip ? (
         <>
           <span className="flex w-full items-start gap-1">
@@ -76,12 +76,15 @@ export function StripButton({
               {strip.title}
             </span>
             {strip.cautions > 0 && <TriangleAlert size={12} className="quiet shrink-0" aria-hidden="true" />}
-            {strip.locked && <Lock size={12} className="shrink-0" aria-hidden="true" />}
-            {strip.toBuy && <ShoppingBasket size={13} className="shrink-0 text-warning" aria-hidden="true" />}
+            {strip.locked && <Lock size={12} className="shrink-0" aria-label={t("week.locked")} />}
+            {strip.toBuy && <ShoppingBasket size={13} className="shrink-0 text-warning" aria-label={t("week.short")} />}
           </span>
           <span className="mt-0.5 flex w-full items-center gap-2">
             <Thread shares={strip.shares} />
-            <span className="quiet w-6 text-right text-xs leading-3">{steps}</span>
+            <span className="quiet w-6 text-right text-xs leading-3">
+              <span className="sr-only">{t("week.stepsWord")} </span>
+              {steps}
+            </span>
           </span>
         </>
       ) : (

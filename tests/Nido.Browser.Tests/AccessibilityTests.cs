@@ -1,0 +1,77 @@
+using System.Text.Json.Nodes;
+
+namespace Nido.Browser.Tests;
+
+/// <summary>axe-core on every screen in both themes; WCAG 2.2 A and AA.</summary>
+public class AccessibilityTests(RunningSite site) : IClassFixture<RunningSite>
+{
+    private static readonly string Axe = File.ReadAllText(Path.Combine(Repository.Root, "src/nido-ui/node_modules/axe-core/axe.min.js"));
+
+    [Theory]
+    [InlineData(false, 1280)]
+    [InlineData(true, 1280)]
+    [InlineData(false, 768)]
+    public async Task Every_place_is_clean(bool dark, int width)
+    {
+        using var page = new Page(width, 800, dark);
+        foreach (var place in (string[])["week", "group", "cupboard", "ideas", "prep"])
+        {
+            page.Go(await site.PlaceAsync(place)).See("h1");
+            page.Until(_ => page.All("main button, main input").Count > 3, place);
+            Clean(page, $"{place}, {(dark ? "dusk" : "day")}, {width} wide");
+        }
+    }
+
+    [Theory]
+    [InlineData(false)]
+    [InlineData(true)]
+    public async Task Every_dialog_and_the_bench_are_clean(bool dark)
+    {
+        using var page = new Page(dark: dark);
+        page.Go(await site.PlaceAsync("week"));
+        page.Click("#strip-0-stations-1");
+        page.See("[data-bench] button");
+        Clean(page, "bench");
+        page.Press("?");
+        Clean(page, "keys");
+        page.Press(OpenQA.Selenium.Keys.Escape);
+        foreach (var name in (string[])["Weeks", "What matters", "Open"])
+        {
+            page.Until(_ => page.All("dialog[open]").Count == 0, "no dialog");
+            page.Named("button", name).Click();
+            page.See("dialog[open] h2");
+            Clean(page, name);
+            page.Press(OpenQA.Selenium.Keys.Escape);
+        }
+
+        page.Go(await site.PlaceAsync("group"));
+        foreach (var name in (string[])["Add a child", "Paste or upload", "Settings"])
+        {
+            page.Until(_ => page.All("dialog[open]").Count == 0, "no dialog");
+            page.Named("button", name).Click();
+            page.See("dialog[open] h2");
+            Clean(page, name);
+            page.Press(OpenQA.Selenium.Keys.Escape);
+        }
+    }
+
+    [Fact]
+    public void The_start_page_is_clean()
+    {
+        using var page = new Page();
+        page.Go($"{site.Address}/start").Named("h1", "Begin with a group");
+        Clean(page, "start");
+    }
+
+    /// <summary>Colours are judged when nothing is fading any more; what never ends is not waited for.</summary>
+    private static void Clean(Page page, string where)
+    {
+        page.Script.ExecuteScript(Axe);
+        var found = JsonNode.Parse((string)page.Script.ExecuteAsyncScript(
+            "const done = arguments[arguments.length - 1];"
+            + "Promise.race([Promise.all(document.getAnimations().map(a => a.finished.catch(() => 0))), new Promise(r => setTimeout(r, 1000))]).then(() =>"
+            + "axe.run(document, { runOnly: ['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa', 'best-practice'] }))"
+            + ".then(r => done(JSON.stringify(r.violations.map(v => v.id + ': ' + v.nodes.map(n => n.html.slice(0, 160) + ' ' + (n.any[0] ? n.any[0].message : '')).slice(0, 3).join(' | ')))));")!)!;
+        found.AsArray().Select(v => v!.GetValue<string>()).ShouldBeEmpty(where);
+    }
+}

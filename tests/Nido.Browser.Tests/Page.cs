@@ -1,0 +1,74 @@
+using OpenQA.Selenium;
+using OpenQA.Selenium.Chrome;
+using OpenQA.Selenium.Interactions;
+using OpenQA.Selenium.Support.UI;
+
+namespace Nido.Browser.Tests;
+
+/// <summary>A headless Chromium with a fresh profile, and the few things a person does with it.</summary>
+public sealed class Page : IDisposable
+{
+    private readonly ChromeDriver driver;
+    private readonly string profile = Directory.CreateTempSubdirectory("nido-chromium").FullName;
+
+    public Page(int width = 1280, int height = 800, bool dark = false)
+    {
+        var options = new ChromeOptions { BinaryLocation = "/usr/bin/chromium" };
+        options.AddArguments(
+            "--headless=new", "--no-sandbox", "--disable-gpu", "--disable-quic", "--no-first-run", "--disable-background-networking",
+            "--disable-component-update", "--disable-sync", "--hide-scrollbars", "--lang=en", $"--user-data-dir={profile}", $"--window-size={width},{height}");
+        driver = new ChromeDriver(ChromeDriverService.CreateDefaultService("/usr/bin", "chromedriver"), options, TimeSpan.FromSeconds(60));
+        driver.ExecuteCdpCommand("Emulation.setDeviceMetricsOverride", new() { ["width"] = width, ["height"] = height, ["deviceScaleFactor"] = 1, ["mobile"] = false });
+        driver.ExecuteCdpCommand("Emulation.setEmulatedMedia", new()
+        {
+            ["features"] = new object[] { new Dictionary<string, object> { ["name"] = "prefers-color-scheme", ["value"] = dark ? "dark" : "light" } },
+        });
+    }
+
+    public IJavaScriptExecutor Script => driver;
+
+    public string Address => driver.Url;
+
+    public IWebElement Focused => driver.SwitchTo().ActiveElement();
+
+    public Page Go(string address)
+    {
+        driver.Navigate().GoToUrl(address);
+        return this;
+    }
+
+    /// <summary>The first element, as soon as it is there.</summary>
+    public IWebElement See(string css) => Until(d => d.FindElements(By.CssSelector(css)).FirstOrDefault(e => e.Displayed), css)!;
+
+    /// <summary>An element that shows exactly this text, as soon as it is there.</summary>
+    public IWebElement Named(string tag, string text) =>
+        Until(d => d.FindElements(By.XPath($"//{tag}[normalize-space()=\"{text}\"]")).FirstOrDefault(e => e.Displayed), text)!;
+
+    public IReadOnlyList<IWebElement> All(string css) => driver.FindElements(By.CssSelector(css));
+
+    /// <summary>Waits until something is so; elements that vanish meanwhile are looked up again.</summary>
+    public T Until<T>(Func<IWebDriver, T> so, string what)
+    {
+        var wait = new WebDriverWait(driver, TimeSpan.FromSeconds(25)) { Message = $"waited for {what} on {driver.Url}", PollingInterval = TimeSpan.FromMilliseconds(50) };
+        wait.IgnoreExceptionTypes(typeof(StaleElementReferenceException), typeof(NoSuchElementException));
+        return wait.Until(so)!;
+    }
+
+    public void Click(string css) => Until(_ => { See(css).Click(); return true; }, css);
+
+    public void Press(string keys) => new Actions(driver).SendKeys(keys).Perform();
+
+    /// <summary>Texts the board shows, strip by strip.</summary>
+    public string[] Strips() => [.. Until(_ => All("[data-strip]").Select(e => e.GetAttribute("data-strip") ?? "").ToArray(), "strips")];
+
+    public string Truth() => Until(_ => See("[data-truth]").Text, "the line of truth");
+
+    public void Save(string file) => driver.GetScreenshot().SaveAsFile(file);
+
+    public void Dispose()
+    {
+        driver.Quit();
+        driver.Dispose();
+        Directory.Delete(profile, recursive: true);
+    }
+}

@@ -1,0 +1,67 @@
+using OpenQA.Selenium;
+
+namespace Nido.Browser.Tests;
+
+/// <summary>Takes the pictures of docs/screenshots from the demo; run by ./nido shots only.</summary>
+public class Shots(Shots.FullSite site) : IClassFixture<Shots.FullSite>
+{
+    private static readonly string Folder = Environment.GetEnvironmentVariable("NIDO_SHOTS") ?? Path.Combine(Repository.Root, "docs", "screenshots");
+
+    [Fact(Explicit = true)]
+    public async Task All()
+    {
+        using (var page = new Page())
+        {
+            page.Go(await site.PlaceAsync("week")).See("[data-truth]");
+            Save(page, "week");
+            page.Click("#strip-1-stations-0");
+            page.See("[data-bench] button");
+            Save(page, "week-bench");
+            page.Named("button", "Open").Click();
+            page.See("dialog[open] article");
+            Save(page, "week-idea");
+            page.Press(Keys.Escape);
+            foreach (var place in (string[])["group", "cupboard", "ideas/snip-and-cut.card-a4", "prep"])
+            {
+                page.Go(await site.PlaceAsync(place)).See("h1");
+                page.Until(_ => page.All("main button, main input").Count > 3, place);
+                Save(page, place.Split('/')[0]);
+            }
+
+            page.Go(await site.PlaceAsync("group"));
+            page.Named("button", "Settings").Click();
+            page.See("dialog[open] h2");
+            Save(page, "group-settings");
+        }
+
+        using (var page = new Page(dark: true))
+        {
+            page.Go(await site.PlaceAsync("week"));
+            page.Click("#strip-3-welcome-1");
+            page.See("[data-bench] button");
+            Save(page, "week-dusk");
+            page.Go(await site.PlaceAsync("cupboard")).See("main h2");
+            Save(page, "cupboard-dusk");
+        }
+
+        using (var page = new Page(768, 1024))
+        {
+            page.Go(await site.PlaceAsync("week")).See("[data-truth]");
+            Save(page, "week-768");
+        }
+    }
+
+    private static void Save(Page page, string name)
+    {
+        // Fonts and what is still being read come first; then the picture is the same every time.
+        page.Script.ExecuteAsyncScript("const done = arguments[0]; document.fonts.ready.then(() => requestAnimationFrame(() => requestAnimationFrame(done)))");
+        Directory.CreateDirectory(Folder);
+        page.Save(Path.Combine(Folder, $"{name}.png"));
+    }
+
+    /// <summary>A demo composed with all the work a real one gets.</summary>
+    public sealed class FullSite : RunningSite
+    {
+        protected override bool Quick => false;
+    }
+}
