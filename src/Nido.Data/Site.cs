@@ -11,7 +11,9 @@ public static class Site
     /// <summary>Connection string of a site's file: foreign keys on, waits for a busy writer.</summary>
     public static string Connection(string file) => new SqliteConnectionStringBuilder
     {
-        DataSource = file, ForeignKeys = true, DefaultTimeout = 30,
+        DataSource = file,
+        ForeignKeys = true,
+        DefaultTimeout = 30,
     }.ToString();
 
     /// <summary>Copies the file aside where the schema will change, brings the schema up to date, switches on the write-ahead log.</summary>
@@ -37,7 +39,10 @@ public static class Site
         db.Movements.AddRange(DemoScenario.Cupboard().Select(MovementRow.Of));
         db.Weeks.Add(new WeekRow
         {
-            Id = newId(), GroupId = group.Id, ThemeId = DemoScenario.ThemeId, Monday = DemoScenario.Monday,
+            Id = newId(),
+            GroupId = group.Id,
+            ThemeId = DemoScenario.ThemeId,
+            Monday = DemoScenario.Monday,
             Sliders = Core.Planning.Sliders.Middle,
         });
         await db.SaveChangesAsync(stop);

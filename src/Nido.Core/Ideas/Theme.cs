@@ -45,8 +45,12 @@ public sealed record Theme(
 
     private Dictionary<string, string> OwnSlots() => new()
     {
-        ["letter"] = Letter, ["sound"] = Sound, ["letterWord"] = LetterWord,
-        ["top"] = $"{NumbersTo}", ["olderTop"] = $"{OlderNumbersTo}", ["shape"] = Shapes[0],
+        ["letter"] = Letter,
+        ["sound"] = Sound,
+        ["letterWord"] = LetterWord,
+        ["top"] = $"{NumbersTo}",
+        ["olderTop"] = $"{OlderNumbersTo}",
+        ["shape"] = Shapes[0],
     };
 
     private static string Capital(string word) => word.Length == 0 ? word : char.ToUpperInvariant(word[0]) + word[1..];

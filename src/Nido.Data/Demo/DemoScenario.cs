@@ -22,8 +22,11 @@ public static class DemoScenario
             SmallParts = SmallPartsRule.WatchedTable,
             Approaches = new Dictionary<Approach, int>
             {
-                [Approach.GuidedMake] = 2, [Approach.PreparedShelf] = 3, [Approach.OpenProvision] = 1,
-                [Approach.GradedPractice] = 2, [Approach.Games] = 2,
+                [Approach.GuidedMake] = 2,
+                [Approach.PreparedShelf] = 3,
+                [Approach.OpenProvision] = 1,
+                [Approach.GradedPractice] = 2,
+                [Approach.Games] = 2,
             },
         });
 

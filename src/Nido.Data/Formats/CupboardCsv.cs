@@ -11,11 +11,19 @@ public static class CupboardCsv
     private static readonly string[] Known = ["material", "amount", "unit", "note"];
     private static readonly Dictionary<string, (MaterialUnit Unit, double Factor)> Units = new(StringComparer.OrdinalIgnoreCase)
     {
-        ["piece"] = (MaterialUnit.Piece, 1), ["pieces"] = (MaterialUnit.Piece, 1), ["pc"] = (MaterialUnit.Piece, 1),
-        ["sheet"] = (MaterialUnit.Sheet, 1), ["sheets"] = (MaterialUnit.Sheet, 1),
-        ["g"] = (MaterialUnit.Gram, 1), ["kg"] = (MaterialUnit.Gram, 1000), ["oz"] = (MaterialUnit.Gram, 28.349523125),
-        ["ml"] = (MaterialUnit.Millilitre, 1), ["l"] = (MaterialUnit.Millilitre, 1000),
-        ["m"] = (MaterialUnit.Metre, 1), ["cm"] = (MaterialUnit.Metre, 0.01), ["mm"] = (MaterialUnit.Metre, 0.001),
+        ["piece"] = (MaterialUnit.Piece, 1),
+        ["pieces"] = (MaterialUnit.Piece, 1),
+        ["pc"] = (MaterialUnit.Piece, 1),
+        ["sheet"] = (MaterialUnit.Sheet, 1),
+        ["sheets"] = (MaterialUnit.Sheet, 1),
+        ["g"] = (MaterialUnit.Gram, 1),
+        ["kg"] = (MaterialUnit.Gram, 1000),
+        ["oz"] = (MaterialUnit.Gram, 28.349523125),
+        ["ml"] = (MaterialUnit.Millilitre, 1),
+        ["l"] = (MaterialUnit.Millilitre, 1000),
+        ["m"] = (MaterialUnit.Metre, 1),
+        ["cm"] = (MaterialUnit.Metre, 0.01),
+        ["mm"] = (MaterialUnit.Metre, 0.001),
     };
 
     /// <summary>Reads counts of materials, by id or name.</summary>

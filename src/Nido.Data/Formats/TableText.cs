@@ -87,7 +87,10 @@ public sealed class TableText
     {
         using var csv = new CsvReader(new StringReader(text), new CsvConfiguration(CultureInfo.InvariantCulture)
         {
-            DetectDelimiter = true, BadDataFound = null, MissingFieldFound = null, TrimOptions = TrimOptions.Trim,
+            DetectDelimiter = true,
+            BadDataFound = null,
+            MissingFieldFound = null,
+            TrimOptions = TrimOptions.Trim,
         });
         if (!csv.Read() || !csv.ReadHeader())
         {

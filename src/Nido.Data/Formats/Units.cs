@@ -42,8 +42,14 @@ public static class Units
         var weekId = newId();
         return (group, new WeekRow
         {
-            Id = weekId, GroupId = group.Id, ThemeId = unit.Theme, Monday = unit.Monday, Sliders = unit.Sliders,
-            Plan = [.. unit.Plan], Report = unit.Report, ChangesInForce = unit.ChangesInForce,
+            Id = weekId,
+            GroupId = group.Id,
+            ThemeId = unit.Theme,
+            Monday = unit.Monday,
+            Sliders = unit.Sliders,
+            Plan = [.. unit.Plan],
+            Report = unit.Report,
+            ChangesInForce = unit.ChangesInForce,
             Changes = [.. unit.Changes.Select((c, i) => new ChangeRow
             {
                 WeekId = weekId, Number = i + 1, What = c.What, At = c.At, Before = [.. c.Before], After = [.. c.After],

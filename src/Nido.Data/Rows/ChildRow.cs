@@ -25,7 +25,11 @@ public sealed class ChildRow
     {
         var row = new ChildRow
         {
-            Id = child.Id, GroupId = groupId, Name = child.Name, HomeLanguage = child.HomeLanguage, Note = child.Note,
+            Id = child.Id,
+            GroupId = groupId,
+            Name = child.Name,
+            HomeLanguage = child.HomeLanguage,
+            Note = child.Note,
         };
         row.Take(child);
         return row;

@@ -54,7 +54,11 @@ public static class GroupEndpoints
 
         var group = row.ToCore() with
         {
-            Name = body.Name, Place = body.Place, Days = body.Days, Blocks = body.Blocks, Settings = body.Settings,
+            Name = body.Name,
+            Place = body.Place,
+            Days = body.Days,
+            Blocks = body.Blocks,
+            Settings = body.Settings,
             Adults = [.. body.Adults.Select(a => new Adult(string.IsNullOrEmpty(a.Id) ? NewId.Next() : a.Id, a.Name, a.Days, a.From, a.To))],
         };
         await db.ReplaceAsync(row, group, stop);

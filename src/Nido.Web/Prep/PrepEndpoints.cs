@@ -1,4 +1,6 @@
 using Microsoft.AspNetCore.Http.HttpResults;
+using Nido.Core.Cupboard;
+using Nido.Core.Ideas;
 using Nido.Core.Prep;
 using Nido.Web.Week;
 
@@ -28,8 +30,13 @@ public static class PrepEndpoints
                 plan.Problem.Days[day.Key].Date,
                 [.. day.Where(f => f.Use.Demand.Count > 0).Select(f => new TrayView(
                     f.Use.Block.Name, f.Use.Idea.Title,
-                    [.. f.Use.Demand.Select(d => $"{d.Amount:0.##} {Data.Formats.CupboardCsv.UnitName(d.Material.Unit)} {d.Material.Name}")]))]))]));
+                    [.. f.Use.Demand.Select(Thing)]))]))]));
     }
+
+    /// <summary>"12 × Jar lids" for what is counted, "900 g Rice" for what is measured.</summary>
+    private static string Thing(DemandLine line) => line.Material.Unit is MaterialUnit.Piece or MaterialUnit.Sheet
+        ? $"{line.Amount:0.##} × {line.Material.Name}"
+        : $"{line.Amount:0.##} {Data.Formats.CupboardCsv.UnitName(line.Material.Unit)} {line.Material.Name}";
 }
 
 /// <summary>The Prep screen.</summary>

@@ -1,5 +1,5 @@
-using Nido.Core.Ideas;
 using Nido.Core;
+using Nido.Core.Ideas;
 using Nido.Core.Planning;
 using Nido.Core.Steps;
 using Nido.Data.Formats;

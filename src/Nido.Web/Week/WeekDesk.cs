@@ -49,7 +49,12 @@ public sealed class WeekDesk(NidoDb db, Content content, WeekProblems problems, 
         row.Version++;
         db.Changes.Add(new ChangeRow
         {
-            WeekId = row.Id, Number = row.ChangesInForce, What = what, At = time.GetUtcNow(), Before = row.Plan, After = [.. after],
+            WeekId = row.Id,
+            Number = row.ChangesInForce,
+            What = what,
+            At = time.GetUtcNow(),
+            Before = row.Plan,
+            After = [.. after],
         });
         row.Plan = [.. after];
         await db.SaveChangesAsync(stop);

@@ -60,7 +60,11 @@ public static class WeekEndpoints
 
         var week = new WeekRow
         {
-            Id = NewId.Next(), GroupId = group.Id, ThemeId = theme.Id, Monday = WeekDaysOrder.MondayOf(body.Monday), Sliders = Sliders.Middle,
+            Id = NewId.Next(),
+            GroupId = group.Id,
+            ThemeId = theme.Id,
+            Monday = WeekDaysOrder.MondayOf(body.Monday),
+            Sliders = Sliders.Middle,
         };
         db.Weeks.Add(week);
         await db.SaveChangesAsync(stop);

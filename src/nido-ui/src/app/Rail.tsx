@@ -22,7 +22,7 @@ export function Rail({ onKeys }: { onKeys: () => void }) {
           to={`/w/${weekId}/${place.id}`}
           className={({ isActive }) =>
             `mb-1 flex w-[68px] flex-col items-center rounded-[10px] py-2 text-[13px] leading-tight ${
-              isActive ? "bg-base-200 font-bold text-base-content" : "hover:bg-white/10"
+              isActive ? "bg-base-200 font-bold text-base-content ring-1 ring-base-300" : "hover:bg-white/10"
             }`
           }
         >

@@ -29,7 +29,7 @@ export function StepRow({ step }: { step: IdeaCardData["steps"][number] }) {
           ))}
         </ul>
         <p className="quiet text-[13px]">
-          {t("idea.adultDoes", { what: step.adult })} {t("idea.easier", { what: step.easier })}{" "}
+          {t("idea.adultDoes", { what: step.adult })} · {t("idea.easier", { what: step.easier })} ·{" "}
           {t("idea.harder", { what: step.harder })}
         </p>
       </div>

@@ -28,7 +28,7 @@ export function Dialog({
   }, []);
   return (
     <dialog ref={ref} className="modal" aria-labelledby={id} onClose={onClose}>
-      <div className={`modal-box ${wide ? "max-w-4xl" : "max-w-lg"}`}>
+      <div className={`modal-box max-h-[94vh] ${wide ? "max-w-4xl" : "max-w-lg"}`}>
         <div className="mb-3 flex items-start justify-between gap-4">
           <h2 id={id} className="text-lg">
             {title}

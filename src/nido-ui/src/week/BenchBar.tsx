@@ -37,7 +37,7 @@ export function BenchBar({
       aria-label={t("bench.title")}
       data-bench-bar
     >
-      <div className="w-[218px] shrink-0 overflow-auto">
+      <div className="w-[250px] shrink-0 overflow-auto">
         <div className="flex items-start justify-between gap-1">
           <h2 className="leading-tight">{now ? t("bench.instead", { title: now.title }) : t("bench.fill")}</h2>
           <button type="button" className="btn btn-ghost btn-xs btn-square" aria-label={t("close")} onClick={onClose}>

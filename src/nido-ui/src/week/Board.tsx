@@ -76,6 +76,7 @@ export function Board({
                   strip={strip}
                   chosen={place !== null && placeId(place) === placeId(here)}
                   first={row === 0 && d === 0}
+                  compact={place !== null}
                   dimmed={childId !== null && strip !== undefined && !strip.reach.includes(childId)}
                   label={`${dayAndNumber(day.date)}, ${block.name}: `}
                   onPlace={onPlace}

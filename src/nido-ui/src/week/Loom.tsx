@@ -16,7 +16,7 @@ export function Loom({
   const { t } = useTranslation();
   return (
     <aside
-      className="w-[250px] shrink-0 overflow-auto border-base-300 border-l px-2.5 py-2 max-lg:w-[196px]"
+      className="w-[250px] shrink-0 overflow-auto border-base-300 border-l px-2.5 py-2 max-lg:w-full max-lg:overflow-visible max-lg:border-t max-lg:border-l-0"
       aria-label={t("loom.title")}
     >
       <h2>

@@ -12,6 +12,7 @@ export function StripButton({
   chosen,
   first,
   dimmed,
+  compact,
   label,
   onPlace,
   onLight,
@@ -24,6 +25,7 @@ export function StripButton({
   chosen: boolean;
   first: boolean;
   dimmed: boolean;
+  compact: boolean;
   label: string;
   onPlace: (p: Place) => void;
   onLight: (s: Strip | null) => void;
@@ -57,7 +59,7 @@ export function StripButton({
           onOpen(strip);
         }
       }}
-      className={`flex h-full min-h-[44px] w-full cursor-pointer flex-col justify-between rounded-[10px] border px-2 py-1 text-left transition-opacity ${
+      className={`flex h-full ${compact ? "min-h-[40px]" : "min-h-[44px]"} w-full cursor-pointer flex-col justify-between rounded-[10px] border px-2 py-1 text-left transition-opacity ${
         chosen
           ? "border-2 border-base-content bg-base-100"
           : strip
@@ -70,7 +72,7 @@ export function StripButton({
         <>
           <span className="flex w-full items-start gap-1">
             <span
-              className="line-clamp-2 min-w-0 flex-1 font-semibold text-[13px] leading-[15px]"
+              className={`${compact ? "line-clamp-1" : "line-clamp-2"} min-w-0 flex-1 font-semibold text-[13px] leading-[15px]`}
               title={`${strip.title}${strip.material ? ` · ${strip.material}` : ""}`}
             >
               {strip.title}

@@ -8,7 +8,7 @@ export function TruthLine({ truth, currency, report }: { truth: Truth; currency:
   const buys = truth.toBuy > 0;
   return (
     <p
-      className="flex flex-wrap gap-x-5 gap-y-0 border-base-300 border-b px-4 py-1.5 text-[13px]"
+      className="flex flex-wrap gap-x-3.5 gap-y-0 border-base-300 border-b px-4 py-1.5 text-[13px]"
       data-truth
       aria-live="polite"
     >

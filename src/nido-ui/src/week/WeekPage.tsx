@@ -55,8 +55,11 @@ export function WeekPage() {
       ) : (
         <TruthLine truth={view.truth} currency={view.currency} report={view.report} />
       )}
-      <div className="flex min-h-0 flex-1">
-        <section className="min-w-0 flex-1 overflow-auto px-3 pb-2" aria-label={t("week.board")}>
+      <div className="flex min-h-0 flex-1 max-lg:flex-col max-lg:overflow-auto">
+        <section
+          className="min-w-0 flex-1 overflow-auto px-3 pb-2 max-lg:flex-none max-lg:overflow-visible"
+          aria-label={t("week.board")}
+        >
           <ErrorNote error={composing.error ?? changes.error} />
           {view.notes.length > 0 && (
             <ul className="my-1 text-warning">
