@@ -8,6 +8,12 @@ var content = Content.Read(Path.Combine(AppContext.BaseDirectory, "content"));
 var demo = DemoWeek.Input(content);
 var lean = demo with { Ideas = [.. demo.Ideas.Where(i => LeanCatalogue.Has(i.Technique))] };
 
+if (args is ["read"])
+{
+    Console.WriteLine(await ReadingBench.RatioAsync());
+    return;
+}
+
 if (args is ["plan"])
 {
     PlanPrinter.Print(demo);

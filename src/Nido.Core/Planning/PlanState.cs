@@ -265,17 +265,20 @@ public sealed class PlanState
         var sliders = problem.Input.Sliders;
         var taken = Taken();
         var cents = 0;
-        var unsold = 0;
+        var unsold = 0.0;
         for (var m = 0; m < taken.Length; m++)
         {
             var material = problem.Materials[m];
             cents += Packs(taken[m], problem.OnHand[m], material.PackSize) * (material.PackCents ?? 0);
-            unsold += taken[m] > problem.OnHand[m] + 1e-9 && !material.IsSold ? 1 : 0;
+            // Not to be had in a shop: each such thing is a burden, more so the further it falls short.
+            unsold += taken[m] > problem.OnHand[m] + 1e-9 && !material.IsSold
+                ? 1 + Math.Min(4, (taken[m] - problem.OnHand[m]) / Math.Max(1, problem.OnHand[m]))
+                : 0;
         }
 
         long points = (cents * (long)sliders.UseTheCupboard / 5)
             + (Math.Max(0, cents - problem.Input.Group.Settings.BudgetCents) * 4L)
-            + (unsold * (200L + (60L * sliders.UseTheCupboard)));
+            + (long)(unsold * (200 + (60 * sliders.UseTheCupboard)));
         var prep = 0;
         var perDay = problem.Slots.Count / problem.Days.Count;
         for (var d = 0; d < problem.Days.Count; d++)

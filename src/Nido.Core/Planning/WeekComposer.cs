@@ -91,7 +91,7 @@ public sealed class WeekComposer(WeekProblem problem, ComposeLimits limits, Time
         search.Anneal(
             plan,
             p => p.WishPrice() + (Math.Max(0, p.FairPrice() - limit) * 1000),
-            limits.AnnealSteps, hot: 60, cold: 1, stop);
+            limits.AnnealSteps, hot: 250, cold: 1, stop);
     }
 
     private void Tell(IProgress<ComposeProgress>? progress, ComposeStage stage, PlanState plan, bool show) =>

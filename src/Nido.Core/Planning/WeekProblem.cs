@@ -154,6 +154,11 @@ public sealed class WeekProblem
                 }
 
                 var demand = Demand.Of(idea, Blocks[b], children);
+                if (demand.Any(IsOutOfQuestion))
+                {
+                    continue;
+                }
+
                 foreach (var line in demand.Where(l => !indexOf.ContainsKey(l.Material.Id)))
                 {
                     indexOf[line.Material.Id] = materials.Count;
@@ -169,6 +174,13 @@ public sealed class WeekProblem
         Materials = materials;
         OnHand = [.. materials.Select(m => Input.OnHand.GetValueOrDefault(m.Id))];
     }
+
+    /// <summary>
+    /// So much more than there is of something that no shop sells that asking families would not help. A little short
+    /// is left to the teacher: to ask, to share, or to swap.
+    /// </summary>
+    private bool IsOutOfQuestion(DemandLine line) =>
+        !line.Material.IsSold && line.Amount > 1.5 * Input.OnHand.GetValueOrDefault(line.Material.Id);
 
     /// <summary>The step each child is offered among those safety allows in this block.</summary>
     private ChildAtIdea[] Whom(Idea idea, Block block, AbilityBelief belief, DateOnly day)

@@ -33,10 +33,12 @@ public sealed class WeekDesk(NidoDb db, Content content, WeekProblems problems, 
     public async Task<WeekView> ViewAsync(WeekRow row, CancellationToken stop)
     {
         ArgumentNullException.ThrowIfNull(row);
+        var plan = await PlanAsync(row, stop);
         var near = await db.Changes
             .Where(c => c.WeekId == row.Id && (c.Number == row.ChangesInForce || c.Number == row.ChangesInForce + 1))
             .Select(c => new { c.Number, c.What }).ToDictionaryAsync(c => c.Number, c => c.What, stop);
-        return WeekReading.View(row, await PlanAsync(row, stop), content.Theme(row.ThemeId)!, compositions.IsComposing(row.Id), near);
+        var composing = compositions.IsComposing(row.Id);
+        return problems.View(row, composing, () => WeekReading.View(row, plan, content.Theme(row.ThemeId)!, composing, near));
     }
 
     /// <summary>Saves a new plan as a change; what had been undone before it can no longer be redone.</summary>

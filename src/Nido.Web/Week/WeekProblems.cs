@@ -17,6 +17,8 @@ public sealed class WeekProblems(Content content, SiteStamp stamp)
     private const int Most = 20;
     private readonly ConcurrentDictionary<string, (Key Key, WeekProblem Problem, IReadOnlyList<Impossible> Impossible)> kept = new();
 
+    private readonly ConcurrentDictionary<string, ((long, int, bool) Key, WeekView View)> views = new();
+
     /// <summary>The problem of a week, with what makes it impossible.</summary>
     public async Task<(WeekProblem Problem, IReadOnlyList<Impossible> Impossible)> OfAsync(WeekRow week, NidoDb db, CancellationToken stop)
     {
@@ -38,6 +40,27 @@ public sealed class WeekProblems(Content content, SiteStamp stamp)
 
         kept[week.Id] = (key, problem, impossible);
         return (problem, impossible);
+    }
+
+    /// <summary>The Week screen as it was put together last, while nothing it is made of has changed.</summary>
+    public WeekView View(WeekRow week, bool composing, Func<WeekView> make)
+    {
+        ArgumentNullException.ThrowIfNull(week);
+        ArgumentNullException.ThrowIfNull(make);
+        var key = (stamp.Value, week.Version, composing);
+        if (views.TryGetValue(week.Id, out var known) && known.Key == key)
+        {
+            return known.View;
+        }
+
+        if (views.Count >= Most)
+        {
+            views.Clear();
+        }
+
+        var view = make();
+        views[week.Id] = (key, view);
+        return view;
     }
 
     private sealed record Key(long Stamp, Sliders Sliders, DateOnly Monday, string ThemeId);

@@ -22,7 +22,7 @@ export function Loom({
       <h2>
         {t("loom.title")} <span className="quiet font-normal text-xs">{t("loom.help")}</span>
       </h2>
-      <table className="mt-1 w-full">
+      <table className="mt-1 w-full max-lg:max-w-md">
         <thead>
           <tr className="text-left text-xs">
             <th className="font-normal">
