@@ -83,7 +83,8 @@ internal sealed class Pen(SKCanvas canvas)
     public void Box(float x, float y, float width, float height)
     {
         using var paint = new SKPaint { Color = Line, StrokeWidth = 0.7f, IsStroke = true, IsAntialias = true };
-        Canvas.DrawRoundRect(x, y, width, height, 4, 4, paint);
+        var corner = Math.Min(4, height / 5);
+        Canvas.DrawRoundRect(x, y, width, height, corner, corner, paint);
     }
 
     /// <summary>The thread of an idea: dashes, crosses, a solid line and dots by share of minutes.</summary>

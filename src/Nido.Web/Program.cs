@@ -54,6 +54,7 @@ services.ConfigureHttpJsonOptions(options =>
     options.SerializerOptions.NumberHandling = System.Text.Json.Serialization.JsonNumberHandling.Strict;
 });
 services.AddProblemDetails();
+services.AddExceptionHandler<ChangedMeanwhile>();
 services.AddNidoOpenApi();
 services.AddResponseCompression(options => options.EnableForHttps = true);
 

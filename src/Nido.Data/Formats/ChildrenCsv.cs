@@ -59,7 +59,7 @@ public static class ChildrenCsv
             }
         }
 
-        return new(good, problems, table.Encoding);
+        return new(good, [.. problems.OrderBy(p => p.Row)], table.Encoding);
     }
 
     /// <summary>Writes the children of a group.</summary>

@@ -75,7 +75,7 @@ public static class CupboardCsv
             }
         }
 
-        return new(good, problems, table.Encoding);
+        return new(good, [.. problems.OrderBy(p => p.Row)], table.Encoding);
     }
 
     /// <summary>Writes what is on hand.</summary>

@@ -45,7 +45,7 @@ public sealed partial class Compositions(IServiceScopeFactory scopes, ComposeLim
         {
             composition.End(await ComposeAsync(weekId, composition));
         }
-        catch (DbUpdateConcurrencyException)
+        catch (DbUpdateException)
         {
             composition.End("The week was changed by someone while it was being composed. Their change stays; compose again to build on it.");
         }

@@ -25,11 +25,11 @@ export function AlternativeCard({
         type="button"
         disabled={a.keptOut !== null}
         onClick={onSwap}
-        className="card-paper flex h-full w-full cursor-pointer flex-col px-3 py-2 text-left disabled:cursor-not-allowed disabled:border-dashed disabled:bg-transparent"
+        className="card-paper flex h-full w-full cursor-pointer flex-col overflow-hidden px-3 py-2 text-left disabled:cursor-not-allowed disabled:border-dashed disabled:bg-transparent"
       >
-        <span className="w-full truncate font-semibold">{a.title}</span>
-        <span className="quiet w-full truncate text-xs">{a.material ?? t("bench.noMaterial")}</span>
-        <span className="flex w-full py-1">
+        <span className="w-full shrink-0 truncate font-semibold">{a.title}</span>
+        <span className="quiet w-full shrink-0 truncate text-xs">{a.material ?? t("bench.noMaterial")}</span>
+        <span className="flex w-full shrink-0 py-1">
           <Thread shares={a.shares} />
         </span>
         {a.keptOut ? (

@@ -1,0 +1,129 @@
+using OpenQA.Selenium;
+
+namespace Nido.Browser.Tests;
+
+public class PlacesTests(RunningSite site) : IClassFixture<RunningSite>
+{
+    [Fact]
+    public async Task A_child_is_added_changed_and_removed_and_a_wrong_date_is_explained()
+    {
+        using var page = new Page();
+        page.Go(await site.PlaceAsync("group")).See("tbody tr");
+        page.Named("button", "Add a child").Click();
+        page.See("dialog[open] input[name=name]").SendKeys("Tavi");
+        SetDate(page, "2031-05-01");
+        page.Named("button", "Save").Click();
+        page.See("dialog[open] [role=alert]").Text.ShouldContain("in the future");
+        SetDate(page, "2023-05-01");
+        page.Named("button", "Save").Click();
+        page.Until(_ => page.All("dialog[open]").Count == 0 && page.All("tbody tr").Count == 15, "the new row");
+
+        page.Until(_ => { page.All("tbody th button").First(b => b.Text.StartsWith("Tavi", StringComparison.Ordinal)).Click(); return true; }, "the row");
+        page.See("dialog[open] input[name=mouths]").Click();
+        page.Named("button", "Save").Click();
+        page.Until(_ => page.All("tbody tr").Any(r => r.Text.Contains("Tavi") && r.Text.Contains("mouths")), "the mark");
+
+        page.Until(_ => { page.All("tbody th button").First(b => b.Text.StartsWith("Tavi", StringComparison.Ordinal)).Click(); return true; }, "the row");
+        page.Named("button", "Remove from the group").Click();
+        page.Until(_ => page.All("tbody tr").Count == 14, "the row gone");
+    }
+
+    [Fact]
+    public async Task The_steps_of_the_group_are_walked_with_the_arrows()
+    {
+        using var page = new Page();
+        page.Go(await site.PlaceAsync("group")).See("tbody tr");
+        page.Script.ExecuteScript("document.getElementById('cell-0-0').focus()");
+        page.Press(Keys.ArrowDown + Keys.ArrowDown + Keys.ArrowRight);
+        page.Focused.GetAttribute("id").ShouldBe("cell-2-1");
+        page.See("section[aria-label='The chosen step']").Text.ShouldContain("Ciro · Carrying with tools");
+    }
+
+    [Fact]
+    public async Task A_shelf_is_counted_with_the_keyboard()
+    {
+        using var page = new Page();
+        page.Go(await site.PlaceAsync("cupboard")).See("main h2");
+        page.Named("button", "Count a shelf").Click();
+        page.See("dialog[open] form input").Click();
+        page.Press("17" + Keys.Tab + "4");
+        page.Named("button", "Keep 2 counts").Click();
+        page.Until(_ => page.All("dialog[open]").Count == 0 && page.All("main button").Any(b => b.Text.Contains("17 pieces")), "the new amount");
+    }
+
+    [Fact]
+    public async Task The_ledger_explains_what_cannot_be()
+    {
+        using var page = new Page();
+        page.Go(await site.PlaceAsync("cupboard")).See("main h2");
+        page.See("[data-find]").SendKeys("dice");
+        page.Until(_ => page.All("aside h2").Any(h => h.Text == "Dice, large"), "the panel");
+        page.See("aside select").SendKeys("used");
+        page.See("aside form input").SendKeys("99");
+        page.Named("button", "Write").Click();
+        page.See("aside [role=alert]").Text.ShouldContain("Only 4");
+    }
+
+    [Fact]
+    public async Task Ideas_are_found_by_word_and_by_aim()
+    {
+        using var page = new Page();
+        page.Go(await site.PlaceAsync("ideas")).See("main li button");
+        var all = page.All("main li button").Count;
+        page.See("[data-find]").SendKeys("scissors");
+        page.Until(_ => page.All("main ul > li button").Count is > 0 and var n && n < all || page.All("main li button").Count < all, "fewer ideas");
+        page.See("[data-find]").SendKeys(Keys.Control + "a" + Keys.Backspace);
+        page.Named("button", "sensory").Click();
+        page.Until(_ => page.All("main li button")[0].Text.Length > 0, "the list");
+    }
+
+    [Fact]
+    public async Task What_is_ticked_off_stays_ticked()
+    {
+        using var page = new Page();
+        var address = await site.PlaceAsync("prep");
+        page.Go(address);
+        page.Click("main input[type=checkbox]");
+        page.Go(address);
+        page.See("main input[type=checkbox]").Selected.ShouldBeTrue();
+    }
+
+    [Fact]
+    public async Task A_new_week_begins_empty_and_the_old_one_is_still_there()
+    {
+        using var page = new Page();
+        page.Go(await site.PlaceAsync("week"));
+        page.Truth();
+        page.Named("button", "Weeks").Click();
+        page.See("dialog[open] form");
+        page.Named("button", "Add the week").Click();
+        page.Until(_ => page.Strips() is { Length: 50 } strips && strips.All(s => s.Length == 0), "an empty board");
+        page.Truth().ShouldContain("50 places empty");
+        page.Named("button", "Weeks").Click();
+        page.Until(_ => page.See("dialog[open]").Text.Contains("7 December"), "the old week");
+        page.Until(_ => { page.All("dialog[open] li button").First(b => b.Text.Contains("7 December")).Click(); return true; }, "the old week");
+        page.Until(_ => page.Strips().All(s => s.Length > 0), "the old board");
+    }
+
+    [Fact]
+    public async Task The_week_can_be_taken_away_in_every_form()
+    {
+        using var page = new Page();
+        page.Go(await site.PlaceAsync("week"));
+        page.Truth();
+        page.Click("summary");
+        string[] links = [.. page.All("details a").Select(a => a.GetAttribute("href") ?? "")];
+        links.Length.ShouldBe(5);
+        using var client = new HttpClient();
+        foreach (var link in links)
+        {
+            (await client.GetByteArrayAsync(link, TestContext.Current.CancellationToken)).Length.ShouldBeGreaterThan(500, link);
+        }
+    }
+
+    private static void SetDate(Page page, string date) =>
+        page.Script.ExecuteScript(
+            "const i = document.querySelector('dialog[open] input[type=date]');"
+            + "Object.getOwnPropertyDescriptor(HTMLInputElement.prototype, 'value').set.call(i, arguments[0]);"
+            + "i.dispatchEvent(new Event('input', { bubbles: true })); i.dispatchEvent(new Event('change', { bubbles: true }));", date);
+}

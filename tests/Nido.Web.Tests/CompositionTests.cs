@@ -1,0 +1,100 @@
+using System.Text.Json.Nodes;
+
+namespace Nido.Web.Tests;
+
+public class CompositionTests
+{
+    [Fact]
+    public async Task Two_who_compose_at_once_join_the_same_composition()
+    {
+        await using var app = new NidoApp();
+        var week = await app.WeekAsync();
+        var both = await Task.WhenAll(app.ComposeAsync(week), app.ComposeAsync(week));
+        both.Select(news => news[^1]["kind"]!.GetValue<string>()).ShouldBe(["done", "done"]);
+        var view = await app.GetAsync($"/api/weeks/{week}");
+        view["strips"]!.AsArray().Count.ShouldBe(50);
+        view["composing"]!.GetValue<bool>().ShouldBeFalse();
+        view["canUndo"]!.GetValue<string>().ShouldBe("Compose the week");
+    }
+
+    [Fact]
+    public async Task A_change_made_while_composing_is_not_overwritten()
+    {
+        await using var app = new NidoApp();
+        var week = await app.WeekAsync();
+        await app.ComposeAsync(week);
+        await app.SendAsync(HttpMethod.Put, $"/api/weeks/{week}/sliders", new { fairShares = 0, theme = 10, useTheCupboard = 0, lightPrep = 0, freshIdeas = 10 });
+        var composing = app.ComposeAsync(week);
+        var (status, changed) = await app.SendAsync(HttpMethod.Put, $"/api/weeks/{week}/slots/0/circle/0/lock", new { locked = true });
+        var news = await composing;
+        var after = await app.GetAsync($"/api/weeks/{week}");
+        status.ShouldBe(200, changed.ToJsonString());
+        after["strips"]!.AsArray().ShouldContain(s => s!["locked"]!.GetValue<bool>() && s["blockId"]!.GetValue<string>() == "circle");
+        // The lock came first and was composed around, or it came in between and the composition gave way and said so.
+        (news[^1]["problem"]?.GetValue<string>() ?? "changed by someone").ShouldContain("changed by someone");
+    }
+
+    [Fact]
+    public async Task Composing_the_same_again_keeps_the_plan()
+    {
+        await using var app = new NidoApp();
+        var week = await app.WeekAsync();
+        await app.ComposeAsync(week);
+        var first = await app.GetAsync($"/api/weeks/{week}");
+        await app.ComposeAsync(week);
+        var second = await app.GetAsync($"/api/weeks/{week}");
+        second["strips"]!.ToJsonString().ShouldBe(first["strips"]!.ToJsonString());
+    }
+
+    [Fact]
+    public async Task Stopping_what_is_not_running_is_not_found()
+    {
+        await using var app = new NidoApp();
+        (await app.SendAsync(HttpMethod.Delete, $"/api/weeks/{await app.WeekAsync()}/composition")).Status.ShouldBe(404);
+        (await app.SendAsync(HttpMethod.Post, "/api/weeks/none/composition")).Status.ShouldBe(404);
+    }
+
+    [Fact]
+    public async Task After_the_group_changed_what_can_no_longer_be_is_named_and_composing_mends_it()
+    {
+        await using var app = new NidoApp();
+        var (week, group) = (await app.WeekAsync(), await app.GroupAsync());
+        await app.ComposeAsync(week);
+        var body = await app.GetAsync($"/api/groups/{group}");
+        body["blocks"]!.AsArray().RemoveAt(4);
+        (await app.SendAsync(HttpMethod.Put, $"/api/groups/{group}", body)).Status.ShouldBe(200);
+        var view = await app.GetAsync($"/api/weeks/{week}");
+        view["strips"]!.AsArray().Count.ShouldBe(40);
+        view["notes"]!.AsArray().Count(n => n!["kind"]!.GetValue<string>() == "lost").ShouldBe(10);
+        await app.ComposeAsync(week);
+        (await app.GetAsync($"/api/weeks/{week}"))["notes"]!.AsArray().ShouldBeEmpty();
+    }
+
+    [Fact]
+    public async Task With_an_adult_away_the_board_says_where_one_is_missing()
+    {
+        await using var app = new NidoApp();
+        var (week, group) = (await app.WeekAsync(), await app.GroupAsync());
+        var body = await app.GetAsync($"/api/groups/{group}");
+        body["adults"]!.AsArray().RemoveAt(2);
+        await app.SendAsync(HttpMethod.Put, $"/api/groups/{group}", body);
+        var notes = (await app.GetAsync($"/api/weeks/{week}"))["notes"]!.AsArray();
+        notes.ShouldContain(n => n!["what"]!.GetValue<string>() == "Monday, Circle: 3 adults are asked and 2 are there");
+        notes.ShouldAllBe(n => n!["wayOut"]!.GetValue<string>().Contains("licence decides"));
+    }
+
+    [Fact]
+    public async Task A_unit_carries_its_changes_so_that_undo_goes_on_elsewhere()
+    {
+        await using var app = new NidoApp();
+        var week = await app.WeekAsync();
+        await app.ComposeAsync(week);
+        await app.SendAsync(HttpMethod.Delete, $"/api/weeks/{week}/slots/0/table/0");
+        var unit = await app.Client.GetStringAsync($"/api/weeks/{week}/unit.json", NidoApp.Stop);
+        JsonNode.Parse(unit)!["changes"]!.AsArray().Count.ShouldBe(2);
+        var (_, other) = await app.SendTextAsync("/api/weeks/unit", unit);
+        var (status, undone) = await app.SendAsync(HttpMethod.Post, $"/api/weeks/{other["id"]}/undo");
+        status.ShouldBe(200);
+        undone["truth"]!["empty"]!.GetValue<int>().ShouldBe(0);
+    }
+}
