@@ -4,6 +4,7 @@ using Microsoft.EntityFrameworkCore;
 using Microsoft.EntityFrameworkCore.ChangeTracking;
 using Microsoft.EntityFrameworkCore.Metadata.Builders;
 using Nido.Core.Group;
+using Nido.Core.Ideas;
 using Nido.Data.Rows;
 
 namespace Nido.Data;
@@ -47,6 +48,17 @@ public sealed class NidoDb(DbContextOptions<NidoDb> options) : DbContext(options
         row.Blocks.AddRange(fresh.Blocks);
         await SaveChangesAsync(stop);
         await transaction.CommitAsync(stop);
+    }
+
+    /// <summary>Weeks of the group that begin in the four weeks before a Monday.</summary>
+    public IQueryable<WeekRow> WeeksBefore(string groupId, DateOnly monday) =>
+        Weeks.Where(w => w.GroupId == groupId && w.Monday < monday && w.Monday >= monday.AddDays(-28));
+
+    /// <summary>Ids of the techniques the group met in those weeks.</summary>
+    public async Task<IReadOnlySet<string>> RecentTechniquesAsync(string groupId, DateOnly monday, CancellationToken stop)
+    {
+        var plans = await WeeksBefore(groupId, monday).Select(w => w.Plan).ToListAsync(stop);
+        return plans.SelectMany(p => p).Select(p => Idea.TechniqueOf(p.IdeaId)).ToHashSet();
     }
 
     /// <summary>Amounts on hand by material id, summed from the ledger.</summary>

@@ -1,4 +1,5 @@
 using System.Text.Json.Nodes;
+using Microsoft.Extensions.DependencyInjection;
 
 namespace Nido.Web.Tests;
 
@@ -96,5 +97,25 @@ public class CompositionTests
         var (status, undone) = await app.SendAsync(HttpMethod.Post, $"/api/weeks/{other["id"]}/undo");
         status.ShouldBe(200);
         undone["truth"]!["empty"]!.GetValue<int>().ShouldBe(0);
+    }
+
+    [Fact]
+    public async Task The_next_week_knows_what_was_done_and_prefers_something_else()
+    {
+        await using var app = new NidoApp();
+        var first = await app.WeekAsync();
+        await app.ComposeAsync(first);
+        var (_, next) = await app.SendAsync(HttpMethod.Post, "/api/weeks", new { groupId = await app.GroupAsync(), themeId = "night-train", monday = "2026-12-14" });
+        var id = next["id"]!.GetValue<string>();
+        using var scope = app.Services.CreateScope();
+        var recent = await scope.ServiceProvider.GetRequiredService<Nido.Data.NidoDb>()
+            .RecentTechniquesAsync(await app.GroupAsync(), new(2026, 12, 14), NidoApp.Stop);
+        string[] Techniques(JsonNode week) => [.. week["strips"]!.AsArray().Select(s => s!["ideaId"]!.GetValue<string>().Split('.')[0])];
+        recent.ShouldBe(Techniques(await app.GetAsync($"/api/weeks/{first}")).Distinct(), ignoreOrder: true);
+
+        await app.SendAsync(HttpMethod.Put, $"/api/weeks/{id}/sliders", new { fairShares = 0, theme = 0, useTheCupboard = 0, lightPrep = 0, freshIdeas = 10 });
+        await app.ComposeAsync(id);
+        var fresh = Techniques(await app.GetAsync($"/api/weeks/{id}")).Count(t => !recent.Contains(t));
+        fresh.ShouldBeGreaterThan(0);
     }
 }

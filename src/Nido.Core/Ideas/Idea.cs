@@ -10,4 +10,11 @@ namespace Nido.Core.Ideas;
 /// <param name="Lead">The leading material, which tells ideas of one technique apart; null where a technique has no roles.</param>
 /// <param name="Steps">Steps the cupboard can equip, lowest first; never empty.</param>
 public sealed record Idea(
-    string Id, Technique Technique, Theme Theme, string Title, Material? Lead, IReadOnlyList<IdeaStep> Steps);
+    string Id, Technique Technique, Theme Theme, string Title, Material? Lead, IReadOnlyList<IdeaStep> Steps)
+{
+    /// <summary>The id of an idea: its technique, and after a dot its leading material where it has one.</summary>
+    public static string IdOf(Technique technique, Material? lead) => lead is null ? technique.Id : $"{technique.Id}.{lead.Id}";
+
+    /// <summary>The technique's id in an idea's id.</summary>
+    public static string TechniqueOf(string ideaId) => ideaId.Split('.')[0];
+}

@@ -30,7 +30,7 @@ public static class IdeaComposer
         if (technique.Roles.Count == 0)
         {
             var bare = technique.Steps.Select(s => new IdeaStep(s.Step, theme.Fill(s.Do), s.Count, new Dictionary<string, StandIn>()));
-            yield return new Idea(technique.Id, technique, theme, theme.Fill(technique.Title), null, [.. bare]);
+            yield return new Idea(Idea.IdOf(technique, null), technique, theme, theme.Fill(technique.Title), null, [.. bare]);
             yield break;
         }
 
@@ -41,7 +41,7 @@ public static class IdeaComposer
             if (steps.Length > 0)
             {
                 yield return new Idea(
-                    $"{technique.Id}.{candidate.Material.Id}", technique, theme, theme.Fill(technique.Title),
+                    Idea.IdOf(technique, candidate.Material), technique, theme, theme.Fill(technique.Title),
                     candidate.Material, steps);
             }
         }

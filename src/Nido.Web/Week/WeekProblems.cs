@@ -1,4 +1,5 @@
 using System.Collections.Concurrent;
+using Microsoft.EntityFrameworkCore;
 using Nido.Catalog;
 using Nido.Core.Group;
 using Nido.Core.Ideas;
@@ -23,7 +24,8 @@ public sealed class WeekProblems(Content content, SiteStamp stamp)
     public async Task<(WeekProblem Problem, IReadOnlyList<Impossible> Impossible)> OfAsync(WeekRow week, NidoDb db, CancellationToken stop)
     {
         ArgumentNullException.ThrowIfNull(week);
-        var key = new Key(stamp.Value, week.Sliders, week.Monday, week.ThemeId);
+        var before = await db.WeeksBefore(week.GroupId, week.Monday).SumAsync(w => w.Version, stop);
+        var key = new Key(stamp.Value, before, week.Sliders, week.Monday, week.ThemeId);
         if (kept.TryGetValue(week.Id, out var known) && known.Key == key)
         {
             return (known.Problem, known.Impossible);
@@ -31,7 +33,11 @@ public sealed class WeekProblems(Content content, SiteStamp stamp)
 
         var group = await db.GroupAsync(week.GroupId, stop) ?? throw new InvalidOperationException("A week without its group.");
         var theme = content.Theme(week.ThemeId) ?? throw new InvalidOperationException($"The theme {week.ThemeId} is no longer in the catalogue.");
-        var input = WeekInputs.Of(content, group, theme, week.Monday, await db.OnHandAsync(stop)) with { Sliders = week.Sliders };
+        var input = WeekInputs.Of(content, group, theme, week.Monday, await db.OnHandAsync(stop)) with
+        {
+            Sliders = week.Sliders,
+            Recent = await db.RecentTechniquesAsync(week.GroupId, week.Monday, stop),
+        };
         var (problem, impossible) = WeekProblem.Build(input);
         if (kept.Count >= Most)
         {
@@ -63,5 +69,5 @@ public sealed class WeekProblems(Content content, SiteStamp stamp)
         return view;
     }
 
-    private sealed record Key(long Stamp, Sliders Sliders, DateOnly Monday, string ThemeId);
+    private sealed record Key(long Stamp, int Before, Sliders Sliders, DateOnly Monday, string ThemeId);
 }
