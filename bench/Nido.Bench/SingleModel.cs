@@ -17,9 +17,15 @@ internal static class SingleModel
         var lies = problem.Uses.Select(u => problem.Days.Select((_, d) => model.NewBoolVar($"on {u.Index} {d}")).ToArray()).ToArray();
         for (var d = 0; d < problem.Days.Count; d++)
         {
+            var today = d;
             for (var b = 0; b < problem.Blocks.Count; b++)
             {
                 model.Add(LinearExpr.Sum(problem.UsesOfBlock[b].Select(u => lies[u.Index][d])) == problem.Blocks[b].Offers);
+                foreach (var use in problem.UsesOfBlock[b].Where(u => !u.OnDay[today]))
+                {
+                    model.Add(lies[use.Index][d] == 0);
+                }
+
                 model.Add(LinearExpr.WeightedSum(problem.UsesOfBlock[b].Select(u => lies[u.Index][d]), problem.UsesOfBlock[b].Select(u => (long)u.Adults))
                     <= problem.AdultsThere[d][b]);
             }

@@ -53,6 +53,9 @@ internal sealed class ContentFile
 
     public bool Has(string key) => node.Children.ContainsKey(new YamlScalarNode(key));
 
+    /// <summary>Whether the key holds a plain word, not a list or a mapping.</summary>
+    public bool IsText(string key) => node.Children.TryGetValue(new YamlScalarNode(key), out var value) && value is YamlScalarNode;
+
     public void Refuse(string key, string reason) => problems.Add(new(file, LineOf(key), reason));
 
     public string Text(string key, string? otherwise = null)

@@ -2,7 +2,6 @@ using Nido.Core;
 using Nido.Core.Cupboard;
 using Nido.Core.Group;
 using Nido.Core.Ideas;
-using Nido.Core.Safety;
 using Nido.Core.Steps;
 
 namespace Nido.Catalog;
@@ -10,16 +9,13 @@ namespace Nido.Catalog;
 /// <summary>Reads the content folder into the types of Core and says everything that is wrong with it.</summary>
 public static class ContentReader
 {
-    private static readonly HashSet<string> Actions =
-        ["water", "clean", "cut", "throw", "climb", "lift", "paint", "heat", "gather", "spray"];
-
     /// <summary>Reads a folder; the content is only to be used when there are no problems.</summary>
     public static (Content Content, IReadOnlyList<ContentProblem> Problems) Read(string folder)
     {
         var problems = new List<ContentProblem>();
         var ladders = Each(folder, "ladders", problems, Ladder);
         var materials = Each(folder, "materials", problems, Material);
-        var rules = Each(folder, "safety", problems, Rule);
+        var rules = Each(folder, "safety", problems, SafetyReader.Read);
         var themes = Each(folder, "themes", problems, ThemeOf);
         var byId = ladders.ToDictionary(l => l.Id);
         var techniques = Each(folder, "techniques", problems, f => TechniqueOf(f, byId));
@@ -98,54 +94,16 @@ public static class ContentReader
 
     private static Material Material(ContentFile f)
     {
-        var shape = f.Choice<Shape>("shape");
-        var size = f.Map("size", needed: shape != Shape.Loose);
-        double Mm(string key)
-        {
-            if (size.Number(key) is { } mm && mm is > 0 and <= 5000)
-            {
-                return mm;
-            }
-
-            size.Refuse(key, $"a {ContentFile.Kebab($"{shape}")} needs `{key}`, over 0 and up to 5000 mm");
-            return 1;
-        }
-
-        var (length, width, height) = shape switch
-        {
-            Shape.Box => (Mm("length"), Mm("width"), Mm("height")),
-            Shape.Sphere => (0, Mm("diameter"), 0),
-            Shape.Disc => (0, Mm("diameter"), Mm("height")),
-            Shape.Rod => (Mm("length"), Mm("diameter"), 0),
-            _ => (0.0, 0.0, 0.0),
-        };
-        size.NothingElse();
+        var body = BodyReader.Read(f);
         var pack = f.Map("pack");
         var material = new Material(
-            f.Text("id"), f.Text("name"), f.Text("shelf"), f.Choice<MaterialUnit>("unit"), shape, length, width, height,
+            f.Text("id"), f.Text("name"), f.Text("shelf"), f.Choice<MaterialUnit>("unit"), body.Shape, body.Length, body.Width, body.Height,
             f.Number("hole"), f.Number("opening"), f.Number("mass"), f.Number("density"),
             f.Texts("tags", MaterialTags.All, least: 1).ToHashSet(), f.Texts("colours"), f.Texts("allergens"),
             f.Flag("consumable"), f.Whole("turnaround-minutes", 0, 10_000, 0),
-            pack.Number("size"), f.Has("pack") ? pack.Whole("cents", 0, 100_000) : null);
+            pack.Number("size"), f.Has("pack") ? pack.Whole("cents", 0, 100_000) : null, SafetyReader.Parts(f));
         pack.NothingElse();
         return material;
-    }
-
-    private static SafetyRule Rule(ContentFile f)
-    {
-        var when = f.Map("when", needed: true);
-        var rule = new SafetyRule(
-            f.Text("id"), f.Choice<Severity>("severity"), f.Text("message"), f.Text("source"), f.Text("defer-to"),
-            when.Texts("any-tags", MaterialTags.All), when.Flag("small-part"), when.Flag("allergen"), when.Texts("actions", Actions),
-            when.Number("longer-than"), when.Has("under-months") ? when.Whole("under-months", 1, 120) : null,
-            when.Flag("or-mouths"), f.Flag("room"), f.Flag("watched-table-lifts"));
-        when.NothingElse();
-        if (rule.AnyTags.Count == 0 && !rule.SmallPart && !rule.Allergen && rule.Actions.Count == 0)
-        {
-            f.Refuse("when", "the rule would fire on everything: name tags, actions, small-part or allergen");
-        }
-
-        return rule;
     }
 
     private static Theme ThemeOf(ContentFile f)
@@ -187,7 +145,7 @@ public static class ContentReader
             f.Text("id"), f.Text("name"), f.Text("title"), ladder, shares, f.Choices<BlockKind>("blocks"), f.Flag("led"),
             f.Whole("adults", 0, 3, 0), f.Whole("minutes", 3, 60), f.Whole("clean-up", 0, 20), f.Whole("mess", 0, 3, 0),
             f.Choice<HandLoad>("hand-load"), f.Flag("warm-up"), f.Flag("whole-arm"), f.Flag("dry-weather"),
-            f.Texts("actions", Actions), f.Choices<Approach>("approaches"), f.Whole("theme-link", 0, 3), roles, steps,
+            f.Texts("actions", SafetyReader.Actions), f.Choices<Approach>("approaches"), f.Whole("theme-link", 0, 3), roles, steps,
             [.. f.Maps("prep").Select(PrepOf)], f.Texts("instructions", least: 2));
     }
 
@@ -269,14 +227,19 @@ public static class ContentReader
             f.Refuse("step", $"step {number} speaks of the role `{unknown}`, which the technique does not have");
         }
 
-        var step = new TechniqueStep(number, f.Text("do"), f.Whole("count", 1, 100, 1), overrides);
+        var step = new TechniqueStep(number, f.Text("do"), f.Whole("count", 1, 100, 1), overrides, [.. f.Maps("makes").Select(SafetyReader.Made)]);
+        foreach (var unknown in step.Makes.Where(m => roles.All(r => r.Name != m.From)))
+        {
+            f.Refuse("makes", $"step {number} makes {unknown.Name} from `{unknown.From}`, which is no role of the technique");
+        }
+
         f.NothingElse();
         return step;
     }
 
     private static PrepNeed PrepOf(ContentFile f)
     {
-        var prep = new PrepNeed(f.Text("what"), f.Whole("minutes", 1, 240), f.Whole("wait-hours", 0, 96, 0), f.Flag("adult-only"));
+        var prep = new PrepNeed(f.Text("what"), f.Whole("minutes", 1, 240), f.Whole("wait-hours", 0, 96, 0), f.Flag("adult-only"), f.Texts("actions", SafetyReader.Actions));
         f.NothingElse();
         return prep;
     }

@@ -5,6 +5,7 @@ using Microsoft.EntityFrameworkCore.ChangeTracking;
 using Microsoft.EntityFrameworkCore.Metadata.Builders;
 using Nido.Core.Group;
 using Nido.Core.Ideas;
+using Nido.Core.Safety;
 using Nido.Data.Rows;
 
 namespace Nido.Data;
@@ -23,6 +24,8 @@ public sealed class NidoDb(DbContextOptions<NidoDb> options) : DbContext(options
     public DbSet<WeekRow> Weeks => Set<WeekRow>();
 
     public DbSet<ChangeRow> Changes => Set<ChangeRow>();
+
+    public DbSet<OverrideRow> Overrides => Set<OverrideRow>();
 
     /// <summary>A group with its children, adults and blocks, or null.</summary>
     public async Task<ChildrenGroup?> GroupAsync(string id, CancellationToken stop) =>
@@ -67,6 +70,10 @@ public sealed class NidoDb(DbContextOptions<NidoDb> options) : DbContext(options
             .Select(g => new { g.Key, Amount = g.Sum(m => m.Amount) })
             .ToDictionaryAsync(x => x.Key, x => x.Amount, stop);
 
+    /// <summary>Everything that was ever lifted in a week, oldest first.</summary>
+    public async Task<IReadOnlyList<RuleOverride>> OverridesAsync(string weekId, CancellationToken stop) =>
+        [.. (await Overrides.Where(o => o.WeekId == weekId).ToListAsync(stop)).OrderBy(o => o.At).Select(o => o.ToCore())];
+
     protected override void ConfigureConventions(ModelConfigurationBuilder configurationBuilder)
     {
         ArgumentNullException.ThrowIfNull(configurationBuilder);
@@ -106,6 +113,13 @@ public sealed class NidoDb(DbContextOptions<NidoDb> options) : DbContext(options
             w.Property(x => x.Version).IsConcurrencyToken();
             w.HasOne<GroupRow>().WithMany().HasForeignKey(x => x.GroupId);
             w.HasMany(x => x.Changes).WithOne().HasForeignKey(c => c.WeekId);
+        });
+        modelBuilder.Entity<OverrideRow>(o =>
+        {
+            o.ToTable("overrides");
+            o.HasIndex(x => x.WeekId);
+            // What was lifted is kept for good: no week goes while it has some.
+            o.HasOne<WeekRow>().WithMany().HasForeignKey(x => x.WeekId).OnDelete(DeleteBehavior.Restrict);
         });
         modelBuilder.Entity<ChangeRow>(c =>
         {

@@ -16,8 +16,7 @@ public static class WeekSheet
     /// <param name="plan">The plan.</param>
     /// <param name="themeName">Title of the unit.</param>
     /// <param name="paper">Paper it is for.</param>
-    /// <param name="safety">Rules, for the cautions page.</param>
-    public static byte[] Pdf(WeekPlan plan, string themeName, Paper paper, SafetyCheck safety)
+    public static byte[] Pdf(WeekPlan plan, string themeName, Paper paper)
     {
         ArgumentNullException.ThrowIfNull(plan);
         // Points: 72 to the inch. A4 is 210 × 297 mm (ISO 216), Letter 8.5 × 11 in (ANSI/ASME Y14.1).
@@ -26,7 +25,7 @@ public static class WeekSheet
         using (var document = SKDocument.CreatePdf(stream, new SKDocumentPdfMetadata { Title = themeName, Creator = "Nido", Creation = null, Modified = null }))
         {
             Board(document, plan, themeName, width, height);
-            Lists(document, plan, themeName, safety, width, height);
+            Lists(document, plan, themeName, width, height);
             document.Close();
         }
 
@@ -84,7 +83,7 @@ public static class WeekSheet
         pen.Thread(use.Idea.Technique.AimShares(), x + 4, y + height - 5, width - 8);
     }
 
-    private static void Lists(SKDocument document, WeekPlan plan, string themeName, SafetyCheck safety, float width, float height)
+    private static void Lists(SKDocument document, WeekPlan plan, string themeName, float width, float height)
     {
         var pages = new Flow(document, width, height, $"{themeName} · {plan.Problem.Group.Name}");
         var materials = plan.Materials();
@@ -109,18 +108,22 @@ public static class WeekSheet
             foreach (var task in evening)
             {
                 pages.Item($"{task.What} ({task.Minutes} min) — {task.For}{(task.AdultOnly ? " · adult only" : "")}", tick: true);
+                foreach (var caution in task.Cautions)
+                {
+                    pages.Item($"Mind: {caution.Rule.Message}", tick: false);
+                }
             }
         }
 
         pages.Heading("To watch");
-        var day = plan.Problem.Days[0].Date;
-        foreach (var finding in plan.Filled
-                     .SelectMany(f => safety.Cautions(f.Use.Idea, WeekProblem.StepsInUse(f.Use.Idea, f.Use.Children), plan.Problem.Group, day)
-                         .Select(c => (f.Use.Idea.Title, Caution: c)))
-                     .GroupBy(x => x.Caution.Rule))
+        foreach (var finding in WeekFindings.Of(plan))
         {
-            pages.Item(
-                $"{finding.Key.Message} In: {string.Join(", ", finding.Select(x => x.Title).Distinct())}. Source: {finding.Key.Source}; {finding.Key.DeferTo} decide.", tick: false);
+            var where = string.Join(", ", finding.Where.Select(w => w.Title ?? w.Block).Distinct());
+            pages.Item($"{finding.Message} In: {where}. Source: {finding.Source}. What counts more: {finding.DeferTo}.", tick: false);
+            if (finding.Lifted is { } lifted)
+            {
+                pages.Item($"Lifted by {lifted.Adult} on {lifted.At:d MMMM}: {lifted.Reason}", tick: false);
+            }
         }
 
         pages.Heading("From the cupboard");

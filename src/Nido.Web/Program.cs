@@ -9,6 +9,7 @@ using Nido.Web.Cupboard;
 using Nido.Web.Group;
 using Nido.Web.Ideas;
 using Nido.Web.Prep;
+using Nido.Web.Safety;
 using Nido.Web.Week;
 using Scalar.AspNetCore;
 using Serilog;
@@ -87,6 +88,7 @@ api.MapWeek();
 api.MapFiles();
 api.MapIdeas();
 api.MapPrep();
+api.MapSafety();
 app.MapOpenApi();
 app.MapScalarApiReference("/api-docs", options => options.DisableDefaultFonts());
 app.MapFallback("/api/{**rest}", () => TypedResults.NotFound());
@@ -109,6 +111,15 @@ await using (var scope = app.Services.CreateAsyncScope())
     }
 }
 
+// The newest week is worked out once before anyone asks, so that the first look at it is as quick as the next.
+app.Lifetime.ApplicationStarted.Register(() => _ = Task.Run(async () =>
+{
+    await using var scope = app.Services.CreateAsyncScope();
+    if (await scope.ServiceProvider.GetRequiredService<NidoDb>().Weeks.OrderByDescending(w => w.Monday).FirstOrDefaultAsync() is { } newest)
+    {
+        await scope.ServiceProvider.GetRequiredService<WeekDesk>().ViewAsync(newest, app.Lifetime.ApplicationStopping);
+    }
+}));
 await app.RunAsync();
 return 0;
 

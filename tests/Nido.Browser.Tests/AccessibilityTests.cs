@@ -35,6 +35,10 @@ public class AccessibilityTests(RunningSite site) : IClassFixture<RunningSite>
         page.Press("?");
         Clean(page, "keys");
         page.Press(OpenQA.Selenium.Keys.Escape);
+        page.Press("s");
+        page.See("[data-finding]");
+        Clean(page, "safety");
+        page.Press(OpenQA.Selenium.Keys.Escape);
         foreach (var name in (string[])["Weeks", "What matters", "Open"])
         {
             page.Until(_ => page.All("dialog[open]").Count == 0, "no dialog");

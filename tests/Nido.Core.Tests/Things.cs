@@ -15,7 +15,7 @@ internal static class Things
     public static Material Thing(
         string id, Shape shape = Shape.Box, double length = 80, double width = 60, double height = 40, double? hole = null, double? opening = null,
         string tags = "stiff", bool consumable = false, double? pack = null, int? cents = null, string colours = "", string allergens = "") =>
-        new(id, id, "Shelf", MaterialUnit.Piece, shape, length, width, height, hole, opening, null, null, Split(tags).ToHashSet(), Split(colours), Split(allergens), consumable, 0, pack, cents);
+        new(id, id, "Shelf", MaterialUnit.Piece, shape, length, width, height, hole, opening, null, null, Split(tags).ToHashSet(), Split(colours), Split(allergens), consumable, 0, pack, cents, []);
 
     public static Material Ball(double diameter) => Thing("ball", Shape.Sphere, 0, diameter, 0, tags: "soft rolls");
 

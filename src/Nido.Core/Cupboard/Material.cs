@@ -20,22 +20,22 @@ namespace Nido.Core.Cupboard;
 /// <param name="TurnaroundMinutes">Until it can be used again.</param>
 /// <param name="PackSize">Units in a pack; null where it is not sold.</param>
 /// <param name="PackCents">Price of a pack.</param>
+/// <param name="Parts">Parts that come off it; empty where it is of one piece.</param>
 public sealed record Material(
     string Id, string Name, string Shelf, MaterialUnit Unit, Shape Shape,
     double Length, double Width, double Height, double? Hole, double? Opening, double? Mass, double? Density,
     IReadOnlySet<string> Tags, IReadOnlyList<string> Colours, IReadOnlyList<string> Allergens,
-    bool Consumable, int TurnaroundMinutes, double? PackSize, int? PackCents)
+    bool Consumable, int TurnaroundMinutes, double? PackSize, int? PackCents, IReadOnlyList<Part> Parts)
 {
     /// <summary>Whether it can be bought.</summary>
     public bool IsSold => PackSize is > 0 && PackCents is not null;
 
-    /// <summary>Size in words: 40 × 30 × 20 mm, ⌀ 25 mm.</summary>
-    public string SizeInWords => Shape switch
-    {
-        Shape.Sphere => $"⌀ {Width:0.#} mm",
-        Shape.Disc => $"⌀ {Width:0.#} mm, {Height:0.#} mm thick",
-        Shape.Rod => $"{Length:0.#} mm long, ⌀ {Width:0.#} mm",
-        Shape.Box => $"{Length:0.#} × {Width:0.#} × {Height:0.#} mm",
-        _ => Density is { } d ? $"loose, {d:0.##} g a mL" : "loose",
-    };
+    /// <summary>Its outer form.</summary>
+    public Body Body => new(Shape, Length, Width, Height);
+
+    /// <summary>Whether it is counted, so that single pieces of it can be picked up.</summary>
+    public bool IsCounted => Unit is MaterialUnit.Piece or MaterialUnit.Sheet;
+
+    /// <summary>Size in words.</summary>
+    public string SizeInWords => Shape == Shape.Loose && Density is { } d ? $"loose, {d:0.##} g a mL" : Body.InWords;
 }

@@ -18,6 +18,8 @@ public static class MaterialTags
         "dice", "scale", "bolt", "fastener", "cloth", "mat", "large", "cut-line", "letter", "numeral", "picture", "book",
         "lace-card", "wearable", "broom", "ball", "tunnel", "sound",
         // What it brings with it
-        "choking-food", "raw-flour", "raw-bean", "egg-carton", "nut", "hot", "soap",
+        "choking-food", "raw-flour", "raw-bean", "raw-egg", "honey", "salt", "berry", "egg-carton", "packaging", "medicine-box", "nut",
+        "hot", "hot-glue", "soap", "foam", "dye", "borax", "essential-oil", "water-bead", "film", "pin", "screw", "toothed-cutter",
+        "laminated", "powered", "torch",
     };
 }

@@ -11,6 +11,8 @@ namespace Nido.Core.Group;
 /// <param name="Paper">A4 or Letter.</param>
 /// <param name="Currency">Three-letter code.</param>
 /// <param name="MetricUnits">False shows US customary measures.</param>
+/// <param name="Food">Rule for food that is worked with and not eaten.</param>
+/// <param name="OwnRatio">The group's own table, read where <paramref name="RatioTable"/> says so; youngest band first.</param>
 public sealed record GroupSettings(
     SmallPartsRule SmallParts,
     RatioTable RatioTable,
@@ -21,7 +23,9 @@ public sealed record GroupSettings(
     double AttentionMinutesPerYear,
     Paper Paper,
     string Currency,
-    bool MetricUnits)
+    bool MetricUnits,
+    FoodRule Food,
+    IReadOnlyList<RatioBand> OwnRatio)
 {
     /// <summary>The settings a new group starts from. Three minutes a year of age is common practice for ages 2 to 5.</summary>
     public static GroupSettings Default { get; } = new(
@@ -34,5 +38,7 @@ public sealed record GroupSettings(
         AttentionMinutesPerYear: 3,
         Paper.A4,
         "USD",
-        MetricUnits: true);
+        MetricUnits: true,
+        FoodRule.WithAllergyCheck,
+        [new(0, 3), new(24, 4), new(36, 8)]);
 }

@@ -8,4 +8,7 @@ public enum RatioTable
 
     /// <summary>England, EYFS statutory framework, from September 2023.</summary>
     EnglandEyfs,
+
+    /// <summary>The group's own.</summary>
+    Own,
 }

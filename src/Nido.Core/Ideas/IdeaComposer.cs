@@ -29,7 +29,7 @@ public static class IdeaComposer
     {
         if (technique.Roles.Count == 0)
         {
-            var bare = technique.Steps.Select(s => new IdeaStep(s.Step, theme.Fill(s.Do), s.Count, new Dictionary<string, StandIn>()));
+            var bare = technique.Steps.Select(s => new IdeaStep(s.Step, theme.Fill(s.Do), s.Count, new Dictionary<string, StandIn>(), s.Makes));
             yield return new Idea(Idea.IdOf(technique, null), technique, theme, theme.Fill(technique.Title), null, [.. bare]);
             yield break;
         }
@@ -72,7 +72,7 @@ public static class IdeaComposer
             }
         }
 
-        return new IdeaStep(step.Step, theme.Fill(step.Do), step.Count, bound);
+        return new IdeaStep(step.Step, theme.Fill(step.Do), step.Count, bound, step.Makes);
     }
 
     private sealed class Matcher(

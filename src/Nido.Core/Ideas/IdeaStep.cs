@@ -7,4 +7,6 @@ namespace Nido.Core.Ideas;
 /// <param name="Do">What the child does, in the words of the theme.</param>
 /// <param name="Count">The step's count.</param>
 /// <param name="Bindings">Material in each role used at this step.</param>
-public sealed record IdeaStep(int Number, string Do, int Count, IReadOnlyDictionary<string, StandIn> Bindings);
+/// <param name="Makes">Pieces that come about while it is worked.</param>
+public sealed record IdeaStep(
+    int Number, string Do, int Count, IReadOnlyDictionary<string, StandIn> Bindings, IReadOnlyList<MadePiece> Makes);

@@ -5,4 +5,5 @@ namespace Nido.Core.Ideas;
 /// <param name="Minutes">Work in minutes.</param>
 /// <param name="WaitHours">Drying, cooling or soaking that follows, in hours.</param>
 /// <param name="AdultOnly">Not with children.</param>
-public sealed record PrepNeed(string What, int Minutes, int WaitHours, bool AdultOnly);
+/// <param name="Actions">What is done, for the safety rules (cut, heat, drill…).</param>
+public sealed record PrepNeed(string What, int Minutes, int WaitHours, bool AdultOnly, IReadOnlyList<string> Actions);

@@ -7,4 +7,6 @@ namespace Nido.Core.Ideas;
 /// <param name="Do">What the child does.</param>
 /// <param name="Count">The count quantities refer to; 1 where none is said.</param>
 /// <param name="Overrides">Roles whose needs differ at this step; null means the role is not used.</param>
-public sealed record TechniqueStep(int Step, string Do, int Count, IReadOnlyDictionary<string, RoleNeeds?> Overrides);
+/// <param name="Makes">Pieces that come about while it is worked.</param>
+public sealed record TechniqueStep(
+    int Step, string Do, int Count, IReadOnlyDictionary<string, RoleNeeds?> Overrides, IReadOnlyList<MadePiece> Makes);

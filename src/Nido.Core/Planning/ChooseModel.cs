@@ -21,7 +21,7 @@ public sealed class ChooseModel
         NotTheSameAgain.Add(this);
         SomethingForEveryone.Add(this);
         AdultsBesideTheOffers.Add(this);
-        RainKeepsIdeasIn.Add(this);
+        OnlyOnItsDays.Add(this);
         LocksStay.Add(this);
         FairShares.Add(this);
         EveryStrandOnce.Add(this);

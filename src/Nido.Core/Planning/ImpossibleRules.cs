@@ -33,7 +33,8 @@ internal static class ImpossibleRules
 
             for (var d = 0; d < problem.Days.Count; d++)
             {
-                var least = uses.Where(u => problem.Days[d].Dry || !u.Idea.Technique.DryWeather).Select(u => u.Adults).DefaultIfEmpty(0).Min();
+                var day = d;
+                var least = uses.Where(u => u.OnDay[day]).Select(u => u.Adults).DefaultIfEmpty(0).Min();
                 if (least * block.Offers > problem.AdultsThere[d][b])
                 {
                     yield return new(

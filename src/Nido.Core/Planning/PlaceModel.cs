@@ -21,6 +21,7 @@ public static class PlaceModel
         var costs = new List<LinearExpr>();
         for (var d = 0; d < problem.Days.Count; d++)
         {
+            var day = d;
             foreach (var inBlock in chosen.GroupBy(w => w.Any.BlockIndex))
             {
                 model.Add(LinearExpr.Sum(inBlock.Select(w => on[w.Index][d])) <= problem.Blocks[inBlock.Key].Offers);
@@ -34,12 +35,9 @@ public static class PlaceModel
                 model.AddAtMostOne(technique.Select(w => on[w.Index][d]));
             }
 
-            if (!problem.Days[d].Dry)
+            foreach (var way in chosen.Where(w => !w.Any.OnDay[day]))
             {
-                foreach (var way in chosen.Where(w => w.Any.Idea.Technique.DryWeather))
-                {
-                    model.Add(on[way.Index][d] == 0);
-                }
+                model.Add(on[way.Index][d] == 0);
             }
         }
 

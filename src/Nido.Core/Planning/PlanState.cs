@@ -92,7 +92,7 @@ public sealed class PlanState
         var sameIdea = ideaCount[candidate.IdeaIndex] - (here?.IdeaIndex == candidate.IdeaIndex ? 1 : 0);
         return sameTechnique == 0
             && sameIdea < WeekProblem.MostPerIdea
-            && (problem.Days[day].Dry || !candidate.Idea.Technique.DryWeather)
+            && candidate.OnDay[day]
             && AdultsIn(day, block) - (here?.Adults ?? 0) + candidate.Adults <= problem.AdultsThere[day][block];
     }
 

@@ -1,5 +1,6 @@
 using Nido.Core.Group;
 using Nido.Core.Ideas;
+using Nido.Core.Safety;
 
 namespace Nido.Core.Planning;
 
@@ -38,6 +39,12 @@ public sealed class Use
 
     /// <summary>Adults needed beside it, a watched table included.</summary>
     public required int Adults { get; init; }
+
+    /// <summary>Days it may lie there: the weather and who is in the room decide.</summary>
+    public required bool[] OnDay { get; init; }
+
+    /// <summary>What to tell, watch or do as an adult, and what an adult has lifted; most severe first.</summary>
+    public required IReadOnlyList<Finding> Cautions { get; init; }
 
     /// <summary>Material index and amount taken.</summary>
     public required (int Material, double Amount)[] Takes { get; init; }

@@ -17,7 +17,7 @@ public sealed record Way(int Index, IReadOnlyList<Use> Uses, int Most)
     public static IReadOnlyList<Way> Of(WeekProblem problem) =>
     [
         .. problem.Uses
-            .GroupBy(u => (u.BlockIndex, u.TechniqueIndex, u.Adults, Dose: string.Join(',', u.Dose[0])))
+            .GroupBy(u => (u.BlockIndex, u.TechniqueIndex, u.Adults, Dose: string.Join(',', u.Dose[0]), Days: string.Join(',', u.OnDay)))
             .Select((g, i) => new Way(i, [.. g],
                 Math.Min(problem.Days.Count, WeekProblem.MostPerIdea * g.Select(u => u.IdeaIndex).Distinct().Count()))),
     ];

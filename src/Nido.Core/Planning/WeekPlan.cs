@@ -8,23 +8,23 @@ public sealed class WeekPlan
 {
     private readonly Dictionary<int, Placement> bySlot = [];
 
-    /// <summary>Reads placements; those whose idea the cupboard no longer carries are left out and named in <see cref="Lost"/>.</summary>
+    /// <summary>Reads placements; those that can no longer be are left out and named in <see cref="Lost"/>.</summary>
     public WeekPlan(WeekProblem problem, IReadOnlyList<Placement> placements)
     {
         Problem = problem;
         State = new PlanState(problem);
-        var lost = new List<Placement>();
+        var lost = new List<LostPlacement>();
         foreach (var placement in placements)
         {
-            if (SlotOf(placement.Day, placement.BlockId, placement.Offer) is { } slot
-                && UseFor(slot, placement.IdeaId) is { } use)
+            var slot = SlotOf(placement.Day, placement.BlockId, placement.Offer);
+            if (slot is { } at && UseFor(at, placement.IdeaId) is { } use)
             {
-                State.Put(slot, use.Index);
-                bySlot[slot] = placement;
+                State.Put(at, use.Index);
+                bySlot[at] = placement;
             }
             else
             {
-                lost.Add(placement);
+                lost.Add(WhyLost.Of(problem, placement, slot));
             }
         }
 
@@ -37,8 +37,8 @@ public sealed class WeekPlan
     /// <summary>The plan as numbers.</summary>
     public PlanState State { get; }
 
-    /// <summary>Placements that no longer can be.</summary>
-    public IReadOnlyList<Placement> Lost { get; }
+    /// <summary>Placements that no longer can be, each with the reason.</summary>
+    public IReadOnlyList<LostPlacement> Lost { get; }
 
     /// <summary>Filled slots in the order of the week.</summary>
     public IEnumerable<(int Slot, Placement Placement, Use Use)> Filled =>
@@ -62,9 +62,9 @@ public sealed class WeekPlan
         return null;
     }
 
-    /// <summary>The use of an idea in the block of a slot, or null where it may not lie there.</summary>
+    /// <summary>The use of an idea in the block and on the day of a slot, or null where it may not lie there.</summary>
     public Use? UseFor(int slot, string ideaId) =>
-        Problem.UsesOfBlock[Problem.Slots[slot].Block].FirstOrDefault(u => u.Idea.Id == ideaId);
+        Problem.UsesOfBlock[Problem.Slots[slot].Block].FirstOrDefault(u => u.Idea.Id == ideaId && u.OnDay[Problem.Slots[slot].Day]);
 
     /// <summary>Share of the target of a child and aim, in whole percent; 100 where there is no target.</summary>
     public int Share(int child, Aim aim)
@@ -93,7 +93,7 @@ public sealed class WeekPlan
         for (var d = 0; d < Problem.Days.Count; d++)
         {
             int[] ages = [.. Problem.Group.Children.Where(c => c.Days.HasFlag(Problem.Days[d].Day)).Select(c => c.MonthsOn(Problem.Days[d].Date))];
-            var ratio = Group.Ratio.AdultsNeeded(settings.RatioTable, settings.MixedAges, ages);
+            var ratio = Group.Ratio.AdultsNeeded(settings, ages);
             for (var b = 0; b < Problem.Blocks.Count; b++)
             {
                 var beside = Enumerable.Range(0, Problem.Blocks[b].Offers)

@@ -61,6 +61,9 @@ public sealed class WeekProblem
     /// <summary>Ideas in the blocks they may lie in.</summary>
     public IReadOnlyList<Use> Uses { get; private set; } = [];
 
+    /// <summary>Ideas that a safety rule keeps out of every block, each with the first such finding.</summary>
+    public IReadOnlyList<(Idea Idea, Finding Finding)> Barred { get; private set; } = [];
+
     /// <summary>Uses by block index.</summary>
     public IReadOnlyList<Use[]> UsesOfBlock { get; private set; } = [];
 
@@ -130,97 +133,41 @@ public sealed class WeekProblem
 
     private void ReadUses()
     {
-        var day = Days[0].Date;
-        var belief = AbilityBelief.FromAge();
+        var finder = new UseFinder(this);
         var techniques = Input.Ideas.Select(i => i.Technique.Id).Distinct().ToArray();
         TechniqueCount = techniques.Length;
-        var materials = new List<Material>();
-        var indexOf = new Dictionary<string, int>();
-        var uses = new List<Use>();
-        for (var i = 0; i < Input.Ideas.Count; i++)
-        {
-            var idea = Input.Ideas[i];
-            for (var b = 0; b < Blocks.Count; b++)
-            {
-                if (!idea.Technique.Blocks.Contains(Blocks[b].Kind))
-                {
-                    continue;
-                }
-
-                var children = Whom(idea, Blocks[b], belief, day);
-                if (!children.Any(c => c.InReach))
-                {
-                    continue;
-                }
-
-                var demand = Demand.Of(idea, Blocks[b], children);
-                if (demand.Any(IsOutOfQuestion))
-                {
-                    continue;
-                }
-
-                foreach (var line in demand.Where(l => !indexOf.ContainsKey(l.Material.Id)))
-                {
-                    indexOf[line.Material.Id] = materials.Count;
-                    materials.Add(line.Material);
-                }
-
-                uses.Add(MakeUse(uses.Count, i, b, Array.IndexOf(techniques, idea.Technique.Id), children, demand, indexOf, day));
-            }
-        }
-
-        Uses = uses;
-        UsesOfBlock = [.. Blocks.Select((_, b) => uses.Where(u => u.BlockIndex == b).ToArray())];
-        Materials = materials;
-        OnHand = [.. materials.Select(m => Input.OnHand.GetValueOrDefault(m.Id))];
+        // Ideas do not know of each other, so they are looked at side by side; their order stays.
+        var looked = Enumerable.Range(0, Input.Ideas.Count).AsParallel().AsOrdered().Select(i => (Idea: i, Where: finder.Of(i))).ToArray();
+        Barred = [.. looked.Where(x => x.Where.Barred is not null).Select(x => (Input.Ideas[x.Idea], x.Where.Barred!))];
+        UseFinder.Found[] found = [.. looked.SelectMany(x => x.Where.Found)];
+        Materials = [.. found.SelectMany(f => f.Demand).Select(l => l.Material).DistinctBy(m => m.Id)];
+        OnHand = [.. Materials.Select(m => Input.OnHand.GetValueOrDefault(m.Id))];
+        var indexOf = Materials.Select((m, i) => (m.Id, i)).ToDictionary(x => x.Id, x => x.i);
+        Uses = [.. found.Select((f, u) => MakeUse(u, f, Array.IndexOf(techniques, Input.Ideas[f.IdeaIndex].Technique.Id), indexOf))];
+        UsesOfBlock = [.. Blocks.Select((_, b) => Uses.Where(u => u.BlockIndex == b).ToArray())];
     }
 
-    /// <summary>
-    /// So much more than there is of something that no shop sells that asking families would not help. A little short
-    /// is left to the teacher: to ask, to share, or to swap.
-    /// </summary>
-    private bool IsOutOfQuestion(DemandLine line) =>
-        !line.Material.IsSold && line.Amount > 1.5 * Input.OnHand.GetValueOrDefault(line.Material.Id);
-
-    /// <summary>The step each child is offered among those safety allows in this block.</summary>
-    private ChildAtIdea[] Whom(Idea idea, Block block, AbilityBelief belief, DateOnly day)
+    private Use MakeUse(int index, UseFinder.Found found, int techniqueIndex, Dictionary<string, int> indexOf)
     {
-        var ladder = Input.Ladders[idea.Technique.Ladder];
-        var keptOut = idea.Steps.Select(s => Input.Safety.KeptOut(idea, s, block, Group, day)).ToArray();
-        return
-        [
-            .. Group.Children.Select((child, c) =>
-            {
-                var allowed = idea.Steps.Where((_, s) => keptOut[s][c] is null).Select(s => ladder.Steps[s.Number - 1]);
-                var offer = JustRight.Offer(belief, child.MonthsOn(day), allowed);
-                return new ChildAtIdea(child, offer, offer is null ? keptOut[0][c] : null);
-            }),
-        ];
-    }
-
-    private Use MakeUse(
-        int index, int ideaIndex, int blockIndex, int techniqueIndex, ChildAtIdea[] children,
-        IReadOnlyList<DemandLine> demand, Dictionary<string, int> indexOf, DateOnly day)
-    {
-        var idea = Input.Ideas[ideaIndex];
-        var block = Blocks[blockIndex];
-        var steps = StepsInUse(idea, children);
-        var watched = Input.Safety.NeedsWatchedTable(idea, steps, Group, day);
+        var idea = Input.Ideas[found.IdeaIndex];
+        var block = Blocks[found.BlockIndex];
         return new Use
         {
             Index = index,
             Idea = idea,
-            IdeaIndex = ideaIndex,
+            IdeaIndex = found.IdeaIndex,
             TechniqueIndex = techniqueIndex,
             Block = block,
-            BlockIndex = blockIndex,
-            Children = children,
-            Reach = [.. children.Select(c => c.InReach)],
-            Dose = [.. Enumerable.Range(1, block.Offers).Select(r => DoseAt(idea, block, children, r, day))],
+            BlockIndex = found.BlockIndex,
+            Children = found.Children,
+            Reach = [.. found.Children.Select(c => c.InReach)],
+            Dose = [.. Enumerable.Range(1, block.Offers).Select(r => DoseAt(idea, block, found.Children, r, Days[0].Date))],
             Strands = [.. idea.Technique.Strands.Where(s => s.Value >= 10).Select(s => IndexOfStrand(s.Key))],
-            Adults = Math.Max(idea.Technique.Adults, watched ? 1 : 0),
-            Takes = [.. demand.Select(l => (indexOf[l.Material.Id], l.Amount))],
-            Demand = demand,
+            Adults = found.Adults,
+            OnDay = found.Days,
+            Cautions = found.Cautions,
+            Takes = [.. found.Demand.Select(l => (indexOf[l.Material.Id], l.Amount))],
+            Demand = found.Demand,
             PrepMinutes = idea.Technique.Prep.Sum(p => p.Minutes),
             WishCost = WishCosts.Of(idea, Input),
         };
@@ -276,7 +223,7 @@ public sealed class WeekProblem
         foreach (var locked in Input.Locked)
         {
             var b = Blocks.Select((block, i) => (block, i)).FirstOrDefault(x => x.block.Id == locked.BlockId, (null!, -1)).i;
-            var use = b < 0 ? null : UsesOfBlock[b].FirstOrDefault(u => u.Idea.Id == locked.IdeaId);
+            var use = b < 0 ? null : UsesOfBlock[b].FirstOrDefault(u => u.Idea.Id == locked.IdeaId && u.OnDay.ElementAtOrDefault(locked.Day));
             if (use is not null && locked.Day < Days.Count && locked.Offer < Blocks[b].Offers)
             {
                 LockedUse[SlotAt(locked.Day, b, locked.Offer)] = use.Index;

@@ -15,6 +15,8 @@ public static class WhatIf
         return
         [
             .. problem.UsesOfBlock[problem.Slots[slot].Block]
+                .GroupBy(use => use.IdeaIndex)
+                .Select(same => same.FirstOrDefault(use => use.OnDay[problem.Slots[slot].Day], same.First()))
                 .Where(use => use.Index != state.Uses[slot])
                 .Select(use =>
                 {
@@ -81,6 +83,11 @@ public static class WhatIf
         if (!plan.Problem.Days[day].Dry && use.Idea.Technique.DryWeather)
         {
             return "needs a dry day";
+        }
+
+        if (!use.OnDay[day])
+        {
+            return "a safety rule keeps it out while those children are in the room who come that day";
         }
 
         return others.Count(f => f.Use.IdeaIndex == use.IdeaIndex) >= WeekProblem.MostPerIdea

@@ -1,5 +1,6 @@
 using Nido.Core.Group;
 using Nido.Core.Planning;
+using Nido.Core.Safety;
 
 namespace Nido.Core.Prep;
 
@@ -14,9 +15,11 @@ public static class PrepTasks
     [
         .. plan.Filled
             .SelectMany(f => f.Use.Idea.Technique.Prep.Select(p => (f.Use, Prep: p, On: plan.Problem.Days[f.Placement.Day].Date)))
+            .Select(x => (x.Use, x.Prep, x.On, Cautions: plan.Problem.Input.Safety.CautionsFor(x.Prep, plan.Problem.Group, x.On)))
             .Select(x => new PrepTask(
                 x.Use.Idea.Theme.Fill(x.Prep.What), x.Use.Idea.Title, x.Prep.Minutes, x.On,
-                EveningFor(x.On, x.Prep.WaitHours, plan.Problem.Group.Days), x.Prep.WaitHours, x.Prep.AdultOnly))
+                EveningFor(x.On, x.Prep.WaitHours, plan.Problem.Group.Days), x.Prep.WaitHours,
+                x.Prep.AdultOnly || x.Cautions.Any(c => c.Rule.Severity == Severity.AdultStep), x.Cautions))
             .OrderBy(t => t.Evening).ThenBy(t => t.NeededOn).ThenBy(t => t.For, StringComparer.Ordinal).ThenBy(t => t.What, StringComparer.Ordinal),
     ];
 

@@ -1,3 +1,4 @@
+using System.Collections.Concurrent;
 using Nido.Core.Cupboard;
 
 namespace Nido.Core.Safety;
@@ -25,14 +26,27 @@ public static class SmallPart
     // From the rim on the shallow side to the floor on the deep side: √(31.7² + 57.1²).
     private const double LongestLine = 65.4;
 
-    /// <summary>Whether a material counts as a small part: by the cylinder, or as a ball up to 44.4 mm.</summary>
-    public static bool Is(Material material) => material.Unit is MaterialUnit.Piece or MaterialUnit.Sheet && material.Shape switch
+    // A body never changes; the search over turns is done once for each.
+    private static readonly ConcurrentDictionary<Body, bool> Known = new();
+
+    /// <summary>
+    /// Whether a body counts as a small part: by the cylinder, or as a ball up to 44.4 mm. A body of which a side is
+    /// not known is taken as one. What is loose has no body.
+    /// </summary>
+    public static bool Is(Body body) => body.Shape != Shape.Loose && (!body.IsMeasured || Known.GetOrAdd(body, Search));
+
+    /// <summary>
+    /// The body of a soft thing pressed together to half in every direction: what a hand or a mouth can do to it. The
+    /// published test does not press; this is a convention of our own.
+    /// </summary>
+    public static Body Squeezed(Body body) => body with { Length = body.Length / 2, Width = body.Width / 2, Height = body.Height / 2 };
+
+    private static bool Search(Body body) => body.Shape switch
     {
-        Shape.Sphere => material.Width <= SmallBall,
-        Shape.Disc => RodFits(material.Width, material.Height),
-        Shape.Rod => RodFits(material.Width, material.Length),
-        Shape.Box => BoxFits(material.Length, material.Width, material.Height),
-        _ => false,
+        Shape.Sphere => body.Width <= SmallBall,
+        Shape.Disc => RodFits(body.Width, body.Height),
+        Shape.Rod => RodFits(body.Width, body.Length),
+        _ => BoxFits(body.Length, body.Width, body.Height),
     };
 
     /// <summary>Whether a ball fits the cylinder.</summary>

@@ -9,7 +9,13 @@ public sealed class AbilityBelief
     /// <summary>Largest |δ| on the grid, in months.</summary>
     public const int Reach = 48;
 
+    // Farther apart than this nothing changes any more, to 12 digits.
+    private const int Far = 150;
+
     private readonly double[] weights;
+
+    // A chance hangs on how far the age lies above the cut point, in whole months: asked for often, worked out once.
+    private readonly double[] chances = [.. Enumerable.Repeat(double.NaN, (2 * Far) + 1)];
 
     private AbilityBelief(double[] unnormalised)
     {
@@ -42,6 +48,22 @@ public sealed class AbilityBelief
 
     /// <summary>Chance of managing a step with at most this help, averaged over the belief.</summary>
     public double Chance(HelpLevel help, int typicalMonths, int ageMonths)
+    {
+        if (help == HelpLevel.NotYet)
+        {
+            return 1;
+        }
+
+        var at = Math.Clamp(ageMonths - typicalMonths + (int)GradedResponse.CutBelow(help), -Far, Far) + Far;
+        if (double.IsNaN(chances[at]))
+        {
+            chances[at] = Averaged(help, typicalMonths, ageMonths);
+        }
+
+        return chances[at];
+    }
+
+    private double Averaged(HelpLevel help, int typicalMonths, int ageMonths)
     {
         var sum = 0.0;
         for (var i = 0; i < weights.Length; i++)

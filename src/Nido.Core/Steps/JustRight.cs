@@ -51,17 +51,6 @@ public static class JustRight
             : HelpLevel.Hands;
         var withHelp = Chance(help);
         var fit = Fit(alone, withHelp, Chance(HelpLevel.Hands));
-        return new StepOffer(offered.Number, help, alone, withHelp, fit, Words(offered, best is not null, alone, help, withHelp, fit));
+        return new StepOffer(offered, best is not null, help, alone, withHelp, fit);
     }
-
-    private static string[] Words(LadderStep step, bool highest, double alone, HelpLevel help, double withHelp, double fit) =>
-    [
-        highest
-            ? $"Step {step.Number} ({step.Name}) is the highest here that the child can probably do alone: {100 * alone:0}%, and at least 55% is asked."
-            : $"Step {step.Number} ({step.Name}) is the lowest here; alone {100 * alone:0}%, so help is planned: {100 * withHelp:0}% when {HelpInWords(help)}.",
-        fit == 0 ? "Even with the most help it is under 30%: out of reach for now."
-            : $"It counts {fit:0.00} of its minutes: 1 from 55% to 90% alone, less when too easy or with help.",
-    ];
-
-    private static string HelpInWords(HelpLevel help) => help == HelpLevel.Shown ? "shown first" : "helped with hands";
 }

@@ -1,11 +1,26 @@
 namespace Nido.Core.Steps;
 
 /// <summary>The step a child is offered in an idea, with the reason.</summary>
-/// <param name="Step">Number on the ladder.</param>
+/// <param name="Of">The step of the ladder.</param>
+/// <param name="IsHighest">The highest the child can probably do alone; false where help is planned at the lowest.</param>
 /// <param name="Help">Least help with which the child is likely to manage.</param>
 /// <param name="Alone">P(alone) at that step.</param>
 /// <param name="WithHelp">P(with that help).</param>
 /// <param name="Fit">0–1: how right the step is; 0 is out of reach.</param>
-/// <param name="Trace">The reason in words.</param>
-public sealed record StepOffer(
-    int Step, HelpLevel Help, double Alone, double WithHelp, double Fit, IReadOnlyList<string> Trace);
+public sealed record StepOffer(LadderStep Of, bool IsHighest, HelpLevel Help, double Alone, double WithHelp, double Fit)
+{
+    /// <summary>Number on the ladder.</summary>
+    public int Step => Of.Number;
+
+    /// <summary>The reason in words.</summary>
+    public IReadOnlyList<string> Trace =>
+    [
+        IsHighest
+            ? $"Step {Step} ({Of.Name}) is the highest here that the child can probably do alone: {100 * Alone:0}%, and at least 55% is asked."
+            : $"Step {Step} ({Of.Name}) is the lowest here; alone {100 * Alone:0}%, so help is planned: {100 * WithHelp:0}% when {HelpInWords}.",
+        Fit == 0 ? "Even with the most help it is under 30%: out of reach for now."
+            : $"It counts {Fit:0.00} of its minutes: 1 from 55% to 90% alone, less when too easy or with help.",
+    ];
+
+    private string HelpInWords => Help == HelpLevel.Shown ? "shown first" : "helped with hands";
+}

@@ -1,5 +1,6 @@
 using Nido.Core.Group;
 using Nido.Core.Planning;
+using Nido.Core.Safety;
 
 namespace Nido.Data.Formats;
 
@@ -14,6 +15,8 @@ namespace Nido.Data.Formats;
 /// <param name="Group">The group with its children, adults, blocks and settings.</param>
 /// <param name="Changes">Everything that was changed, in order, for undo.</param>
 /// <param name="ChangesInForce">How many of the changes are in force.</param>
+/// <param name="Overrides">Safety rules that named adults have lifted, with their reasons; withdrawn ones too.</param>
 public sealed record UnitDocument(
     string Format, int FormatVersion, string Theme, DateOnly Monday, Sliders Sliders, IReadOnlyList<Placement> Plan,
-    ComposeReport? Report, ChildrenGroup Group, IReadOnlyList<UnitChange> Changes, int ChangesInForce);
+    ComposeReport? Report, ChildrenGroup Group, IReadOnlyList<UnitChange> Changes, int ChangesInForce,
+    IReadOnlyList<RuleOverride> Overrides);

@@ -3,6 +3,7 @@ using System.Text.Json;
 using System.Text.Json.Serialization;
 using System.Text.Json.Serialization.Metadata;
 using Nido.Core.Group;
+using Nido.Core.Safety;
 using Nido.Data.Rows;
 
 namespace Nido.Data.Formats;
@@ -21,16 +22,16 @@ public static class Units
     };
 
     /// <summary>The document of a stored week; its changes must be loaded.</summary>
-    public static UnitDocument Of(WeekRow week, ChildrenGroup group)
+    public static UnitDocument Of(WeekRow week, ChildrenGroup group, IReadOnlyList<RuleOverride> overrides)
     {
         ArgumentNullException.ThrowIfNull(week);
         return new UnitDocument(
             "nido-unit", 1, week.ThemeId, week.Monday, week.Sliders, week.Plan, week.Report, group,
-            [.. week.Changes.OrderBy(c => c.Number).Select(c => new UnitChange(c.What, c.At, c.Before, c.After))], week.ChangesInForce);
+            [.. week.Changes.OrderBy(c => c.Number).Select(c => new UnitChange(c.What, c.At, c.Before, c.After))], week.ChangesInForce, overrides);
     }
 
     /// <summary>Rows of a document under new ids, so that nothing at hand is overwritten.</summary>
-    public static (GroupRow Group, WeekRow Week) ToRows(UnitDocument unit, Func<string> newId)
+    public static (GroupRow Group, WeekRow Week, IReadOnlyList<OverrideRow> Overrides) ToRows(UnitDocument unit, Func<string> newId)
     {
         ArgumentNullException.ThrowIfNull(unit);
         var group = GroupRow.Of(unit.Group with
@@ -54,6 +55,6 @@ public static class Units
             {
                 WeekId = weekId, Number = i + 1, What = c.What, At = c.At, Before = [.. c.Before], After = [.. c.After],
             })],
-        });
+        }, [.. unit.Overrides.Select(o => OverrideRow.Of(o with { Id = newId() }, weekId))]);
     }
 }

@@ -212,6 +212,52 @@ namespace Nido.Data.Migrations
                     b.ToTable("movements", (string)null);
                 });
 
+            modelBuilder.Entity("Nido.Data.Rows.OverrideRow", b =>
+                {
+                    b.Property<string>("Id")
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("Adult")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<DateTimeOffset>("At")
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("IdeaId")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("IdeaTitle")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("Reason")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("RuleId")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("RuleMessage")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("WeekId")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<DateTimeOffset?>("WithdrawnAt")
+                        .HasColumnType("TEXT");
+
+                    b.HasKey("Id");
+
+                    b.HasIndex("WeekId");
+
+                    b.ToTable("overrides", (string)null);
+                });
+
             modelBuilder.Entity("Nido.Data.Rows.WeekRow", b =>
                 {
                     b.Property<string>("Id")
@@ -286,6 +332,15 @@ namespace Nido.Data.Migrations
                         .WithMany("Children")
                         .HasForeignKey("GroupId")
                         .OnDelete(DeleteBehavior.Cascade)
+                        .IsRequired();
+                });
+
+            modelBuilder.Entity("Nido.Data.Rows.OverrideRow", b =>
+                {
+                    b.HasOne("Nido.Data.Rows.WeekRow", null)
+                        .WithMany()
+                        .HasForeignKey("WeekId")
+                        .OnDelete(DeleteBehavior.Restrict)
                         .IsRequired();
                 });
 

@@ -4,12 +4,12 @@ using Nido.Data.Rows;
 
 namespace Nido.Web.Common;
 
-/// <summary>Counts changes of groups and cupboard, so that what is computed from them is kept only as long as it holds.</summary>
+/// <summary>Counts changes of groups, cupboard and overrides, so that what is computed from them is kept only as long as it holds.</summary>
 public sealed class SiteStamp : SaveChangesInterceptor
 {
     private long value;
 
-    /// <summary>Grows with every change of a group or of the cupboard.</summary>
+    /// <summary>Grows with every change of a group, of the cupboard or of what an adult has lifted.</summary>
     public long Value => Interlocked.Read(ref value);
 
     /// <inheritdoc />
@@ -27,5 +27,5 @@ public sealed class SiteStamp : SaveChangesInterceptor
     }
 
     private static bool IsOfTheSite(Microsoft.EntityFrameworkCore.ChangeTracking.EntityEntry entry) =>
-        entry.State != EntityState.Unchanged && entry.Entity is GroupRow or ChildRow or AdultRow or BlockRow or MovementRow;
+        entry.State != EntityState.Unchanged && entry.Entity is GroupRow or ChildRow or AdultRow or BlockRow or MovementRow or OverrideRow;
 }

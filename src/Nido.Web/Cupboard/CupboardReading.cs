@@ -25,7 +25,7 @@ public static class CupboardReading
         var line = plan?.Materials().FirstOrDefault(l => l.Material.Id == m.Id);
         return new(
             m.Id, m.Name, m.Shelf, m.Unit, m.SizeInWords, [.. m.Tags.Order(StringComparer.Ordinal)], m.Colours, m.Allergens, m.Consumable,
-            m.TurnaroundMinutes, m.PackSize, m.PackCents, SmallPart.Is(m),
+            m.TurnaroundMinutes, m.PackSize, m.PackCents, m.IsCounted && SmallPart.Is(m.Body),
             onHand.GetValueOrDefault(m.Id), line?.Used ?? 0, line?.Lacking ?? 0, line?.Packs ?? 0, line?.Cents ?? 0,
             line?.ByDay ?? [], line?.Trace ?? [],
             [.. content.Techniques.SelectMany(t => t.Roles.Where(r => StandIns.Fails(m, r.Needs, null) is null).Select(r => new RoleView(t.Name, r.Name)))],

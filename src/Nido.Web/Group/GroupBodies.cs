@@ -64,9 +64,19 @@ internal sealed class NewGroupBodyValidator : AbstractValidator<NewGroupBody>
     }
 }
 
+internal sealed class AdultBodyValidator : AbstractValidator<AdultBody>
+{
+    public AdultBodyValidator()
+    {
+        RuleFor(a => a.Name).Must(n => !string.IsNullOrWhiteSpace(n) && n.Length <= 60).WithMessage("An adult needs a name or a role.");
+        RuleFor(a => a.Days).Must(d => d != WeekDays.None).WithMessage("Choose at least one day.");
+        RuleFor(a => a.To).GreaterThan(a => a.From).WithMessage("The end of an adult's time must be after its start.");
+    }
+}
+
 internal sealed class GroupBodyValidator : AbstractValidator<GroupBody>
 {
-    public GroupBodyValidator()
+    public GroupBodyValidator(IValidator<AdultBody> adult)
     {
         RuleFor(g => g.Name).Must(n => !string.IsNullOrWhiteSpace(n) && n.Length <= 80).WithMessage("A name of 1 to 80 letters is wanted.");
         RuleFor(g => g.Days).Must(d => d != WeekDays.None).WithMessage("Choose at least one day.");
@@ -80,11 +90,15 @@ internal sealed class GroupBodyValidator : AbstractValidator<GroupBody>
             block.RuleFor(b => b.Id).Matches("^[a-z0-9-]{1,30}$").WithMessage("A block's id is 1 to 30 small letters, digits and hyphens.");
         });
         RuleFor(g => g.Blocks).Must(all => all.Select(b => b.Id).Distinct().Count() == all.Count).WithMessage("Two blocks have the same id.");
-        RuleForEach(g => g.Adults).ChildRules(adult =>
+        RuleForEach(g => g.Adults).SetValidator(adult);
+        RuleForEach(g => g.Settings.OwnRatio).ChildRules(band =>
         {
-            adult.RuleFor(a => a.Name).NotEmpty().WithMessage("An adult needs a name or a role.");
-            adult.RuleFor(a => a.To).GreaterThan(a => a.From).WithMessage("The end of an adult's time must be after its start.");
+            band.RuleFor(b => b.FromMonths).InclusiveBetween(0, 120).WithMessage("A line of the ratio begins at 0 to 120 months.");
+            band.RuleFor(b => b.Children).InclusiveBetween(1, 30).WithMessage("One adult has 1 to 30 children.");
         });
+        RuleFor(g => g.Settings.OwnRatio)
+            .Must(all => all is [{ FromMonths: 0 }, ..] && all.Zip(all.Skip(1)).All(x => x.First.FromMonths < x.Second.FromMonths))
+            .WithMessage("A group's own ratio begins at 0 months, and every line at a higher age than the one before.");
         RuleFor(g => g.Settings.BudgetCents).InclusiveBetween(0, 1_000_000).WithMessage("A budget is 0 to 10,000.00.");
         RuleFor(g => g.Settings.EveningPrepMinutes).InclusiveBetween(0, 240).WithMessage("An evening holds 0 to 240 minutes.");
         RuleFor(g => g.Settings.AttentionMinutesPerYear).InclusiveBetween(1, 10).WithMessage("Attention is 1 to 10 minutes for each year of age.");

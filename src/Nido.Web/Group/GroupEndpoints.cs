@@ -20,6 +20,7 @@ public static class GroupEndpoints
         groups.MapPost("/", Add).WithName("addGroup");
         groups.MapGet("/{groupId}", Get).WithName("getGroup");
         groups.MapPut("/{groupId}", Change).WithName("changeGroup");
+        groups.MapPost("/{groupId}/adults", AddAdult).WithName("addAdult");
         groups.MapGet("/{groupId}/steps", Steps).WithName("getSteps");
         groups.MapPost("/{groupId}/children", AddChildren).WithName("addChildren");
         groups.MapPut("/{groupId}/children/{childId}", ChangeChild).WithName("changeChild");
@@ -62,6 +63,18 @@ public static class GroupEndpoints
             Adults = [.. body.Adults.Select(a => new Adult(string.IsNullOrEmpty(a.Id) ? NewId.Next() : a.Id, a.Name, a.Days, a.From, a.To))],
         };
         await db.ReplaceAsync(row, group, stop);
+        return TypedResults.Ok((await db.GroupAsync(groupId, stop))!);
+    }
+
+    private static async Task<Results<Ok<ChildrenGroup>, NotFound>> AddAdult(string groupId, AdultBody body, NidoDb db, CancellationToken stop)
+    {
+        if (await db.GroupRowAsync(groupId, stop) is not { } row)
+        {
+            return TypedResults.NotFound();
+        }
+
+        row.Adults.Add(new AdultRow { Id = NewId.Next(), GroupId = groupId, Order = row.Adults.Count, Name = body.Name, Days = body.Days, From = body.From, To = body.To });
+        await db.SaveChangesAsync(stop);
         return TypedResults.Ok((await db.GroupAsync(groupId, stop))!);
     }
 

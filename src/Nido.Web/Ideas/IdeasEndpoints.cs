@@ -11,11 +11,17 @@ public static class IdeasEndpoints
     {
         var ideas = api.MapGroup("/weeks/{weekId}/ideas").WithTags("Ideas");
         ideas.MapGet("/", List).WithName("listIdeas");
+        ideas.MapGet("/barred", Barred).WithName("listBarredIdeas");
         ideas.MapGet("/{ideaId}", Card).WithName("getIdea");
     }
 
     private static async Task<Results<Ok<IReadOnlyList<IdeaName>>, NotFound>> List(string weekId, WeekDesk desk, CancellationToken stop) =>
         await desk.PlanAsync(weekId, stop) is { } plan ? TypedResults.Ok(IdeaReading.List(plan)) : TypedResults.NotFound();
+
+    private static async Task<Results<Ok<BarredIdea[]>, NotFound>> Barred(string weekId, WeekDesk desk, CancellationToken stop) =>
+        await desk.PlanAsync(weekId, stop) is { } plan
+            ? TypedResults.Ok(plan.Problem.Barred.Select(b => new BarredIdea(b.Idea.Id, b.Idea.Title, b.Idea.Lead?.Name, CautionView.Of(b.Finding))).ToArray())
+            : TypedResults.NotFound();
 
     private static async Task<Results<Ok<IdeaCard>, NotFound>> Card(string weekId, string ideaId, string? blockId, WeekDesk desk, CancellationToken stop)
     {

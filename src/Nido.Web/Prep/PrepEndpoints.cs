@@ -23,7 +23,8 @@ public static class PrepEndpoints
         var capacity = plan.Problem.Group.Settings.EveningPrepMinutes;
         var materials = WeekReading.Materials(plan);
         return TypedResults.Ok(new PrepView(
-            [.. PrepTasks.Of(plan).GroupBy(t => t.Evening).Select(g => new EveningView(g.Key, g.Sum(t => t.Minutes), capacity, [.. g]))],
+            [.. PrepTasks.Of(plan).GroupBy(t => t.Evening).Select(g => new EveningView(g.Key, g.Sum(t => t.Minutes), capacity, [.. g.Select(t => new TaskView(
+                t.What, t.For, t.Minutes, t.NeededOn, t.WaitHours, t.AdultOnly, [.. t.Cautions.Select(CautionView.Of)]))]))],
             [.. materials.Where(m => m.Packs > 0)],
             [.. materials.Where(m => m.Lacking > 0 && m.Packs == 0)],
             [.. plan.Filled.GroupBy(f => f.Placement.Day).Select(day => new TraysView(
@@ -44,7 +45,11 @@ public sealed record PrepView(
     IReadOnlyList<EveningView> Evenings, IReadOnlyList<MaterialLineView> ToBuy, IReadOnlyList<MaterialLineView> ToAsk, IReadOnlyList<TraysView> Trays);
 
 /// <summary>An evening's work against what an evening holds.</summary>
-public sealed record EveningView(DateOnly Evening, int Minutes, int Capacity, IReadOnlyList<PrepTask> Tasks);
+public sealed record EveningView(DateOnly Evening, int Minutes, int Capacity, IReadOnlyList<TaskView> Tasks);
+
+/// <summary>A task of an evening, with what to mind at it.</summary>
+public sealed record TaskView(
+    string What, string For, int Minutes, DateOnly NeededOn, int WaitHours, bool AdultOnly, IReadOnlyList<CautionView> Cautions);
 
 /// <summary>What lies out on a day.</summary>
 public sealed record TraysView(DateOnly Day, IReadOnlyList<TrayView> Trays);

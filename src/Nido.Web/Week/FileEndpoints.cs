@@ -4,7 +4,6 @@ using Microsoft.AspNetCore.Http.HttpResults;
 using Microsoft.EntityFrameworkCore;
 using Nido.Catalog;
 using Nido.Core.Group;
-using Nido.Core.Safety;
 using Nido.Data;
 using Nido.Data.Formats;
 using Nido.Sheets;
@@ -43,7 +42,7 @@ public static class FileEndpoints
 
         var plan = await desk.PlanAsync(row, stop);
         var bytes = WeekSheet.Pdf(
-            plan, content.Theme(row.ThemeId)!.Name, paper is null ? plan.Problem.Group.Settings.Paper : Enum.Parse<Paper>(paper, ignoreCase: true), new SafetyCheck(content.SafetyRules));
+            plan, content.Theme(row.ThemeId)!.Name, paper is null ? plan.Problem.Group.Settings.Paper : Enum.Parse<Paper>(paper, ignoreCase: true));
         return TypedResults.File(bytes, "application/pdf", Name(row.ThemeId, row.Monday, "pdf"));
     }
 
@@ -64,7 +63,7 @@ public static class FileEndpoints
             return TypedResults.NotFound();
         }
 
-        var unit = Units.Of(row, (await db.GroupAsync(row.GroupId, stop))!);
+        var unit = Units.Of(row, (await db.GroupAsync(row.GroupId, stop))!, await db.OverridesAsync(row.Id, stop));
         return Text(JsonSerializer.Serialize(unit, Units.Json), "application/json; charset=utf-8", Name(row.ThemeId, row.Monday, "json"));
     }
 
@@ -77,9 +76,10 @@ public static class FileEndpoints
             return Problems.Fields(problems);
         }
 
-        var (group, week) = Units.ToRows(JsonSerializer.Deserialize<UnitDocument>(text, Units.Json)!, NewId.Next);
+        var (group, week, overrides) = Units.ToRows(JsonSerializer.Deserialize<UnitDocument>(text, Units.Json)!, NewId.Next);
         db.Groups.Add(group);
         db.Weeks.Add(week);
+        db.Overrides.AddRange(overrides);
         await db.SaveChangesAsync(stop);
         return TypedResults.Created(
             $"/api/weeks/{week.Id}", new WeekName(week.Id, group.Id, group.Name, content.Theme(week.ThemeId)!.Name, week.Monday));

@@ -45,8 +45,7 @@ public static class IdeaReading
                 c.Child.Id, c.Child.Name, Percent(c.Offer?.Alone ?? 0), c.Offer?.Help, 0, c.KeptOutBy is { } f ? [f.Rule.Message, $"Source: {f.Rule.Source}"] : c.Offer?.Trace ?? []))],
             [.. use.Demand.Select(d => new QuantityView(
                 d.Material.Id, d.Material.Name, CupboardCsv.UnitName(d.Material.Unit), d.Amount, plan.Problem.Input.OnHand.GetValueOrDefault(d.Material.Id), d.Trace))],
-            [.. plan.Problem.Input.Safety.Cautions(idea, inUse, plan.Problem.Group, plan.Problem.Days[0].Date)
-                .Select(f => new CautionView(f.Rule.Severity, f.Rule.Message, f.What, f.Whom, f.Rule.Source, f.Rule.DeferTo))],
+            [.. use.Cautions.Select(CautionView.Of)],
             [.. technique.Prep.Select(p => $"{idea.Theme.Fill(p.What)}, {p.Minutes} min{(p.AdultOnly ? ", adult only" : "")}")]);
     }
 

@@ -41,6 +41,15 @@ public sealed class WeekDesk(NidoDb db, Content content, WeekProblems problems, 
         return problems.View(row, composing, () => WeekReading.View(row, plan, content.Theme(row.ThemeId)!, composing, near));
     }
 
+    /// <summary>Saves what was changed beside the plan, and shows the week as it is then.</summary>
+    public async Task<WeekView> SavedViewAsync(WeekRow row, CancellationToken stop)
+    {
+        ArgumentNullException.ThrowIfNull(row);
+        row.Version++;
+        await db.SaveChangesAsync(stop);
+        return await ViewAsync(row, stop);
+    }
+
     /// <summary>Saves a new plan as a change; what had been undone before it can no longer be redone.</summary>
     public async Task ChangeAsync(WeekRow row, string what, IReadOnlyList<Placement> after, CancellationToken stop)
     {

@@ -74,7 +74,7 @@ public static class WeekEndpoints
     private static async Task<Results<Ok<WeekView>, NotFound>> Get(string weekId, WeekDesk desk, CancellationToken stop) =>
         await desk.RowAsync(weekId, stop) is { } row ? TypedResults.Ok(await desk.ViewAsync(row, stop)) : TypedResults.NotFound();
 
-    private static async Task<Results<Ok<WeekView>, NotFound>> Slide(string weekId, Sliders sliders, NidoDb db, WeekDesk desk, CancellationToken stop)
+    private static async Task<Results<Ok<WeekView>, NotFound>> Slide(string weekId, Sliders sliders, WeekDesk desk, CancellationToken stop)
     {
         if (await desk.RowAsync(weekId, stop) is not { } row)
         {
@@ -82,9 +82,7 @@ public static class WeekEndpoints
         }
 
         row.Sliders = sliders;
-        row.Version++;
-        await db.SaveChangesAsync(stop);
-        return TypedResults.Ok(await desk.ViewAsync(row, stop));
+        return TypedResults.Ok(await desk.SavedViewAsync(row, stop));
     }
 
     private static async Task<Results<Ok<IReadOnlyList<MaterialLineView>>, NotFound>> Materials(string weekId, WeekDesk desk, CancellationToken stop) =>

@@ -33,8 +33,10 @@ public sealed class WeekProblems(Content content, SiteStamp stamp)
 
         var group = await db.GroupAsync(week.GroupId, stop) ?? throw new InvalidOperationException("A week without its group.");
         var theme = content.Theme(week.ThemeId) ?? throw new InvalidOperationException($"The theme {week.ThemeId} is no longer in the catalogue.");
-        var input = WeekInputs.Of(content, group, theme, week.Monday, await db.OnHandAsync(stop)) with
+        var input = WeekInputs.Of(content, group, theme, week.Monday, await db.OnHandAsync(stop));
+        input = input with
         {
+            Safety = input.Safety.With(await db.OverridesAsync(week.Id, stop)),
             Sliders = week.Sliders,
             Recent = await db.RecentTechniquesAsync(week.GroupId, week.Monday, stop),
         };

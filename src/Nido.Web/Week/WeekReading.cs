@@ -3,6 +3,7 @@ using Nido.Core.Group;
 using Nido.Core.Ideas;
 using Nido.Core.Planning;
 using Nido.Core.Prep;
+using Nido.Core.Safety;
 using Nido.Data.Formats;
 using Nido.Data.Rows;
 
@@ -21,7 +22,8 @@ public static class WeekReading
         return new(
             row.Id, row.Version, row.GroupId, plan.Problem.Group.Name, plan.Problem.Group.Settings.Currency, ThemeOf(theme), row.Monday,
             [.. plan.Problem.Days.Select(d => new DayView(d.Date, d.Date.DayOfWeek))], plan.Problem.Blocks, strips, loom,
-            Truth(plan, lines, loom), row.Sliders, row.Report, [.. Notes(plan)],
+            Truth(plan, lines, loom), row.Sliders, row.Report, [.. plan.Lost.Where(l => l.Slot is not null).Select(l => new BarredView(
+                l.Placement.Day, l.Placement.BlockId, l.Placement.Offer, l.Placement.IdeaId, l.Title, l.Reason, l.Barred.Count > 0))],
             changeNames.GetValueOrDefault(row.ChangesInForce), changeNames.GetValueOrDefault(row.ChangesInForce + 1), composing);
     }
 
@@ -52,11 +54,9 @@ public static class WeekReading
     private static StripView Strip(WeekPlan plan, Placement placement, Use use, HashSet<string> lacking)
     {
         int[] steps = [.. use.Children.Where(c => c.InReach).Select(c => c.Offer!.Step).Order()];
-        var cautions = plan.Problem.Input.Safety.Cautions(
-            use.Idea, WeekProblem.StepsInUse(use.Idea, use.Children), plan.Problem.Group, plan.Problem.Days[0].Date);
         return new(
             placement.Day, placement.BlockId, placement.Offer, use.Idea.Id, use.Idea.Title, use.Idea.Lead?.Name, use.Idea.Technique.AimShares(),
-            steps[0], steps[^1], placement.Locked, cautions.Count, use.Demand.Any(d => lacking.Contains(d.Material.Id)), use.Adults,
+            steps[0], steps[^1], placement.Locked, use.Cautions.Count(c => c.Rule.Severity != Severity.Tell), use.Cautions.Any(c => c.Lifted is not null), use.Demand.Any(d => lacking.Contains(d.Material.Id)), use.Adults,
             [.. use.Children.Where(c => c.InReach).Select(c => c.Child.Id)]);
     }
 
@@ -96,39 +96,11 @@ public static class WeekReading
             && Enumerable.Range(0, problem.Days.Count).Where(d => problem.Present[c][d])
                 .All(d => Enumerable.Range(0, problem.Blocks.Count).All(b => plan.State.InReach(d, b, c) > 0)));
         var evenings = PrepTasks.Of(plan).GroupBy(t => t.Evening).Select(g => g.Sum(t => t.Minutes)).ToArray();
-        var watch = plan.Filled.Sum(f => problem.Input.Safety.Cautions(
-            f.Use.Idea, WeekProblem.StepsInUse(f.Use.Idea, f.Use.Children), problem.Group, problem.Days[0].Date)
-            .Count(c => c.Rule.Severity is Core.Safety.Severity.Watch or Core.Safety.Severity.AdultStep));
+        var findings = WeekFindings.Of(plan);
         return new(
             loom.Length, everywhere, worst?.Worst ?? 0, worst?.Name, worst?.Aims.MinBy(a => a.Percent)?.Aim,
             lines.Count(l => l.Packs > 0), lines.Sum(l => l.Cents), lines.Count(l => l.Lacking > 0 && l.Packs == 0),
-            evenings.Sum(), evenings.DefaultIfEmpty(0).Max(), Blocked(plan), watch, plan.State.Uses.Count(u => u < 0));
-    }
-
-    /// <summary>Placements in which a step in use is barred for a child who works at it: 0 unless something is wrong.</summary>
-    private static int Blocked(WeekPlan plan) => plan.Filled.Sum(f =>
-        f.Use.Idea.Steps.Sum(step =>
-        {
-            var keptOut = plan.Problem.Input.Safety.KeptOut(f.Use.Idea, step, f.Use.Block, plan.Problem.Group, plan.Problem.Days[0].Date);
-            return f.Use.Children.Where((c, i) => c.InReach && c.Offer!.Step == step.Number && keptOut[i] is not null).Count();
-        }));
-
-    private static IEnumerable<NoteView> Notes(WeekPlan plan)
-    {
-        foreach (var s in plan.AdultsShort())
-        {
-            yield return new("adults",
-                $"{plan.Problem.Days[s.Day].Day}, {s.Block.Name}: {s.Needed} adults are asked and {s.There} are there",
-                s.BesideOffers > s.ByRatio
-                    ? "Swap an idea that needs an adult beside it, or add an adult for that time in Group. Your licence decides."
-                    : "Add an adult for that time in Group, or shorten a child's day. Your licence decides.");
-        }
-
-        foreach (var lost in plan.Lost)
-        {
-            yield return new("lost",
-                $"An idea planned for {plan.Problem.Days.ElementAtOrDefault(lost.Day)?.Day.ToString() ?? "a day that is no longer there"} can no longer be made",
-                "The cupboard or the group has changed. Choose another for the empty place, or compose again.");
-        }
+            evenings.Sum(), evenings.DefaultIfEmpty(0).Max(), findings.Count(f => f.Severity == Severity.Block && f.Lifted is null), findings.Count(f => f.Severity is Severity.Watch or Severity.AdultStep),
+            findings.Count(f => f.Lifted is not null), plan.State.Uses.Count(u => u < 0));
     }
 }

@@ -14,7 +14,7 @@ public sealed record WeekName(string Id, string GroupId, string GroupName, strin
 public sealed record WeekView(
     string Id, int Version, string GroupId, string GroupName, string Currency, ThemeView Theme, DateOnly Monday, IReadOnlyList<DayView> Days,
     IReadOnlyList<Block> Blocks, IReadOnlyList<StripView> Strips, IReadOnlyList<LoomRow> Loom, TruthView Truth, Sliders Sliders,
-    ComposeReport? Report, IReadOnlyList<NoteView> Notes, string? CanUndo, string? CanRedo, bool Composing);
+    ComposeReport? Report, IReadOnlyList<BarredView> Barred, string? CanUndo, string? CanRedo, bool Composing);
 
 /// <summary>The theme of a week.</summary>
 public sealed record ThemeView(
@@ -27,7 +27,7 @@ public sealed record DayView(DateOnly Date, DayOfWeek Day);
 /// <summary>An idea in a slot.</summary>
 public sealed record StripView(
     int Day, string BlockId, int Offer, string IdeaId, string Title, string? Material, IReadOnlyList<double> Shares, int StepFrom, int StepTo,
-    bool Locked, int Cautions, bool ToBuy, int Adults, IReadOnlyList<string> Reach);
+    bool Locked, int Cautions, bool Lifted, bool ToBuy, int Adults, IReadOnlyList<string> Reach);
 
 /// <summary>A child's week, aim by aim.</summary>
 public sealed record LoomRow(string ChildId, string Name, string Age, IReadOnlyList<LoomCell> Aims, int Worst, IReadOnlyList<string> StrandsMissing);
@@ -38,10 +38,10 @@ public sealed record LoomCell(Aim Aim, double Minutes, double Target, int Percen
 /// <summary>The line of truth.</summary>
 public sealed record TruthView(
     int Children, int InReachEverywhere, int WorstShare, string? WorstChild, Aim? WorstAim, int ToBuy, int Cents, int ToAsk, int PrepMinutes,
-    int LongestEvening, int Blocked, int ToWatch, int Empty);
+    int LongestEvening, int Blocked, int ToWatch, int Lifted, int Empty);
 
-/// <summary>Something the board must say: what, and the way out.</summary>
-public sealed record NoteView(string Kind, string What, string WayOut);
+/// <summary>An idea that was planned for a place and can no longer lie there; by a safety rule, or for another reason.</summary>
+public sealed record BarredView(int Day, string BlockId, int Offer, string IdeaId, string Title, string Reason, bool BySafety);
 
 /// <summary>A material of the week.</summary>
 public sealed record MaterialLineView(
@@ -67,6 +67,9 @@ public sealed record IdeaName(
     string IdeaId, string Title, string Technique, string TechniqueId, string? Material, IReadOnlyList<double> Shares, IReadOnlyList<string> BlockIds,
     int Minutes, int Mess, int StepFrom, int StepTo, int InReach, int Children, int PlacedTimes);
 
+/// <summary>An idea that a safety rule keeps out of the whole week.</summary>
+public sealed record BarredIdea(string IdeaId, string Title, string? Material, CautionView By);
+
 /// <summary>An idea opened: who works how, with what, how many, and what to mind.</summary>
 public sealed record IdeaCard(
     string IdeaId, string Title, string Technique, string? Material, IReadOnlyList<double> Shares, IReadOnlyList<StrandShare> Strands, string BlockId, string BlockName,
@@ -89,7 +92,17 @@ public sealed record WhoView(string ChildId, string Name, int Alone, HelpLevel? 
 public sealed record QuantityView(string MaterialId, string Name, string Unit, double Amount, double Have, IReadOnlyList<string> Trace);
 
 /// <summary>Something to mind, with its source.</summary>
-public sealed record CautionView(Severity Severity, string Message, IReadOnlyList<string> What, IReadOnlyList<string> Whom, string Source, string DeferTo);
+public sealed record CautionView(
+    string RuleId, Severity Severity, string Message, IReadOnlyList<string> What, IReadOnlyList<string> Whom, IReadOnlyList<string> Why, string Source, string DeferTo,
+    RuleOverride? Lifted)
+{
+    /// <summary>The view of a finding.</summary>
+    public static CautionView Of(Finding f)
+    {
+        ArgumentNullException.ThrowIfNull(f);
+        return new(f.Rule.Id, f.Rule.Severity, f.Rule.Message, f.What, f.Whom, f.Why, f.Rule.Source, f.Rule.DeferTo, f.Lifted);
+    }
+}
 
 /// <summary>A new week as sent.</summary>
 public sealed record NewWeekBody(string GroupId, string ThemeId, DateOnly Monday);

@@ -15,7 +15,7 @@ public class RatioTests
     [InlineData(48, 8)]
     [InlineData(60, 8)]
     public void Caring_for_our_children(int months, int children) =>
-        Ratio.ChildrenPerAdult(RatioTable.CaringForOurChildren, months).ShouldBe(children);
+        Ratio.ChildrenPerAdult(Of(RatioTable.CaringForOurChildren), months).ShouldBe(children);
 
     // Source: England EYFS statutory framework, from September 2023 (from memory).
     [Theory]
@@ -24,22 +24,22 @@ public class RatioTests
     [InlineData(35, 5)]
     [InlineData(36, 8)]
     public void England_eyfs(int months, int children) =>
-        Ratio.ChildrenPerAdult(RatioTable.EnglandEyfs, months).ShouldBe(children);
+        Ratio.ChildrenPerAdult(Of(RatioTable.EnglandEyfs), months).ShouldBe(children);
 
     [Fact]
     public void The_demo_room_needs_three_adults_by_adding_shares()
     {
         var ages = DemoScenario.WrenRoom(Guid.NewGuid().ToString).Children.Select(c => c.MonthsOn(DemoScenario.Monday)).ToArray();
-        Ratio.AdultsNeeded(RatioTable.CaringForOurChildren, MixedAges.AddShares, ages).ShouldBe(3);
-        Ratio.AdultsNeeded(RatioTable.CaringForOurChildren, MixedAges.ByYoungest, ages).ShouldBe(4);
+        Ratio.AdultsNeeded(Of(RatioTable.CaringForOurChildren), ages).ShouldBe(3);
+        Ratio.AdultsNeeded(Of(RatioTable.CaringForOurChildren, MixedAges.ByYoungest), ages).ShouldBe(4);
     }
 
     [Fact]
     public void Eight_children_of_four_need_one_adult_and_nine_need_two()
     {
-        Ratio.AdultsNeeded(RatioTable.CaringForOurChildren, MixedAges.AddShares, [.. Enumerable.Repeat(50, 8)]).ShouldBe(1);
-        Ratio.AdultsNeeded(RatioTable.CaringForOurChildren, MixedAges.AddShares, [.. Enumerable.Repeat(50, 9)]).ShouldBe(2);
-        Ratio.AdultsNeeded(RatioTable.CaringForOurChildren, MixedAges.AddShares, []).ShouldBe(0);
+        Ratio.AdultsNeeded(Of(RatioTable.CaringForOurChildren), [.. Enumerable.Repeat(50, 8)]).ShouldBe(1);
+        Ratio.AdultsNeeded(Of(RatioTable.CaringForOurChildren), [.. Enumerable.Repeat(50, 9)]).ShouldBe(2);
+        Ratio.AdultsNeeded(Of(RatioTable.CaringForOurChildren), []).ShouldBe(0);
     }
 
     [FsCheck.Xunit.Property]
@@ -48,6 +48,17 @@ public class RatioTests
         var table = england ? RatioTable.EnglandEyfs : RatioTable.CaringForOurChildren;
         var mixed = youngest ? MixedAges.ByYoungest : MixedAges.AddShares;
         int[] before = [.. ages.Get.Select(a => a % 72)];
-        return Ratio.AdultsNeeded(table, mixed, [.. before, more % 72]) >= Ratio.AdultsNeeded(table, mixed, before);
+        return Ratio.AdultsNeeded(Of(table, mixed), [.. before, more % 72]) >= Ratio.AdultsNeeded(Of(table, mixed), before);
     }
+
+    [Theory]
+    [InlineData(0, 3)]
+    [InlineData(17, 3)]
+    [InlineData(18, 5)]
+    [InlineData(70, 5)]
+    public void A_groups_own_table_is_read_band_by_band(int months, int children) =>
+        Ratio.ChildrenPerAdult(Of(RatioTable.Own) with { OwnRatio = [new(0, 3), new(18, 5)] }, months).ShouldBe(children);
+
+    private static GroupSettings Of(RatioTable table, MixedAges mixed = MixedAges.AddShares) =>
+        GroupSettings.Default with { RatioTable = table, MixedAges = mixed };
 }

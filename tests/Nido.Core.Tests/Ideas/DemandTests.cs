@@ -57,7 +57,7 @@ public class DemandTests
         Demand.Of(idea, Circle, children).Single().Amount.ShouldBe(9);
     }
 
-    private static StepOffer Offer { get; } = new(1, HelpLevel.Alone, 0.7, 0.7, 1, []);
+    private static StepOffer Offer { get; } = new(new LadderStep(1, "first", 40, "", "", "", ""), true, HelpLevel.Alone, 0.7, 0.7, 1);
 
     private static double Amount(Material material, Per per, Block block, double spare = 0) =>
         Demand.Of(Idea(material, per, spare), block, Children(9)).Single().Amount;
@@ -69,7 +69,7 @@ public class DemandTests
     {
         var role = new Role("piece", Things.Needs(), per, QuantityRule.Parse("4")!, spare, Optional: false);
         var technique = Published.Content.Techniques[0] with { Roles = [role] };
-        var step = new IdeaStep(1, "", 1, new Dictionary<string, StandIn> { ["piece"] = new(material, 90, []) });
+        var step = new IdeaStep(1, "", 1, new Dictionary<string, StandIn> { ["piece"] = new(material, 90, []) }, []);
         return new Idea("i", technique, Published.Content.Themes[0], "", material, [step]);
     }
 }

@@ -76,7 +76,7 @@ public class WhatIfTests
     public void A_lost_idea_is_named_and_the_rest_stays()
     {
         var plan = new WeekPlan(Problem, [.. Placements.Skip(1), new(0, "welcome", 0, "gone.idea", false)]);
-        plan.Lost.Single().IdeaId.ShouldBe("gone.idea");
+        plan.Lost.Single().Placement.IdeaId.ShouldBe("gone.idea");
         plan.Filled.Count().ShouldBe(Placements.Count - 1);
     }
 }

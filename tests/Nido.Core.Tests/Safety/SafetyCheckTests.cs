@@ -77,7 +77,7 @@ public class SafetyCheckTests
         var group = Things.Group([Things.Child("Tavi", 50)]);
         var cut = Published.Content.Techniques.Single(t => t.Id == "snip-and-cut");
         var idea = Idea(cut, Published.Content.Material("scissors-child")!);
-        var cautions = Things.Safety.Cautions(idea, idea.Steps.ToArray(), group, Things.Monday);
+        var cautions = Things.Safety.Cautions(idea, idea.Steps.ToArray(), Table, group, Things.Monday);
         cautions.ShouldContain(c => c.Rule.Id == "blade" && c.What.Contains("Child scissors"));
         cautions.ShouldAllBe(c => c.Rule.Source.Length > 0 && c.Rule.DeferTo.Length > 0);
         cautions.Select(c => c.Rule.Severity).ShouldBeInOrder();
@@ -121,7 +121,7 @@ public class SafetyCheckTests
 
     private static Idea Idea(Technique technique, Material material)
     {
-        var step = new IdeaStep(1, "", 4, new Dictionary<string, StandIn> { ["piece"] = new(material, 90, []) });
+        var step = new IdeaStep(1, "", 4, new Dictionary<string, StandIn> { ["piece"] = new(material, 90, []) }, []);
         return new Idea("i", technique, Published.Content.Themes[0], "", material, [step]);
     }
 }

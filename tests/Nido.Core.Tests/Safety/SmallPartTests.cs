@@ -35,11 +35,11 @@ public class SmallPartTests
     [InlineData(44.4, true)]
     [InlineData(44.5, false)]
     public void Small_balls(double diameter, bool small) =>
-        SmallPart.Is(Things.Ball(diameter)).ShouldBe(small);
+        SmallPart.Is(Things.Ball(diameter).Body).ShouldBe(small);
 
     [Fact]
     public void What_is_poured_has_no_body() =>
-        SmallPart.Is(Published.Content.Material("rice")!).ShouldBeFalse();
+        SmallPart.Is(Published.Content.Material("rice")!.Body).ShouldBeFalse();
 
     [Property(MaxTest = 40)]
     public bool The_order_of_the_sides_does_not_matter(byte a, byte b, byte c)

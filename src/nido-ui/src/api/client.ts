@@ -24,6 +24,10 @@ export type StepsView = Schemas["StepsView"];
 export type Tile = Schemas["TileView"];
 export type Material = Schemas["MaterialView"];
 export type MaterialLine = Schemas["MaterialLineView"];
+export type WeekFinding = Schemas["WeekFinding"];
+export type WayOut = Schemas["WayOut"];
+export type Caution = Schemas["CautionView"];
+export type BarredStripData = Schemas["BarredView"];
 export type RowProblem = Schemas["RowProblem"];
 export type WeekDay = "monday" | "tuesday" | "wednesday" | "thursday" | "friday" | "saturday";
 

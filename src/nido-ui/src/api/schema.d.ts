@@ -68,6 +68,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/safety-rules": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["listSafetyRules"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/groups/{groupId}/overrides": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["listOverrides"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/groups": {
         parameters: {
             query?: never;
@@ -94,6 +126,22 @@ export interface paths {
         get: operations["getGroup"];
         put: operations["changeGroup"];
         post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/groups/{groupId}/adults": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["addAdult"];
         delete?: never;
         options?: never;
         head?: never;
@@ -548,6 +596,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/weeks/{weekId}/ideas/barred": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["listBarredIdeas"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/weeks/{weekId}/ideas/{ideaId}": {
         parameters: {
             query?: never;
@@ -559,6 +623,54 @@ export interface paths {
         put?: never;
         post?: never;
         delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/weeks/{weekId}/safety": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["getSafety"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/weeks/{weekId}/safety/overrides": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["liftRule"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/weeks/{weekId}/safety/overrides/{overrideId}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        delete: operations["putRuleBack"];
         options?: never;
         head?: never;
         patch?: never;
@@ -619,6 +731,25 @@ export interface components {
             outOfReach: string[];
             keptOut: null | string;
         };
+        /** @description An idea that a safety rule keeps out of the whole week. */
+        BarredIdea: {
+            ideaId: string;
+            title: string;
+            material: null | string;
+            by: components["schemas"]["CautionView"];
+        };
+        /** @description An idea that was planned for a place and can no longer lie there; by a safety rule, or for another reason. */
+        BarredView: {
+            /** Format: int32 */
+            day: number;
+            blockId: string;
+            /** Format: int32 */
+            offer: number;
+            ideaId: string;
+            title: string;
+            reason: string;
+            bySafety: boolean;
+        };
         /** @description The bench: why the idea is there, and what could be there instead. */
         BenchView: {
             now: null | components["schemas"]["StripView"];
@@ -672,12 +803,15 @@ export interface components {
         };
         /** @description Something to mind, with its source. */
         CautionView: {
+            ruleId: string;
             severity: components["schemas"]["Severity"];
             message: string;
             what: string[];
             whom: string[];
+            why: string[];
             source: string;
             deferTo: string;
+            lifted: null | components["schemas"]["RuleOverride"];
         };
         /** @description A child of a group, with what planning and safety must know. */
         Child: {
@@ -837,8 +971,22 @@ export interface components {
             minutes: number;
             /** Format: int32 */
             capacity: number;
-            tasks: components["schemas"]["PrepTask"][];
+            tasks: components["schemas"]["TaskView"][];
         };
+        /** @description Where a finding is met. */
+        FindingPlace: {
+            /** @description Day, block and offer; the idea is empty where the finding is about the block. */
+            placement: components["schemas"]["Placement"];
+            /** @description Name of the block. */
+            block: string;
+            /** @description Title of the idea, or null where the finding is about the block. */
+            title: null | string;
+        };
+        /**
+         * @description What the group does about food that is worked with and not eaten.
+         * @enum {unknown}
+         */
+        FoodRule: "withAllergyCheck" | "never" | "freely";
         /** @description Everything of a group but its children. */
         GroupBody: {
             name: string;
@@ -888,6 +1036,10 @@ export interface components {
             currency: string;
             /** @description False shows US customary measures. */
             metricUnits: boolean;
+            /** @description Rule for food that is worked with and not eaten. */
+            food: components["schemas"]["FoodRule"];
+            /** @description The group's own table, read where RatioTable says so; youngest band first. */
+            ownRatio: components["schemas"]["RatioBand"][];
         };
         /**
          * @description The hand a child uses for doing.
@@ -952,6 +1104,12 @@ export interface components {
             children: number;
             /** Format: int32 */
             placedTimes: number;
+        };
+        /** @description An override in the journal of a group. */
+        JournalOverride: {
+            /** Format: date */
+            week: string;
+            override: components["schemas"]["RuleOverride"];
         };
         /** @description A column of the grid. */
         LadderHead: {
@@ -1140,45 +1298,36 @@ export interface components {
             /** Format: date */
             monday: string;
         };
-        /** @description Something the board must say: what, and the way out. */
-        NoteView: {
-            kind: string;
-            what: string;
-            wayOut: string;
+        /** @description A rule lifted for an idea, with who answers for it and why. */
+        OverrideBody: {
+            ideaId: string;
+            ruleId: string;
+            adult: string;
+            reason: string;
         };
         /**
          * @description Paper the group prints on.
          * @enum {unknown}
          */
         Paper: "a4" | "letter";
-        /** @description Work before an idea can lie out. */
-        PrepTask: {
-            /** @description In words. */
-            what: string;
-            /** @description Title of the idea. */
-            for: string;
+        /** @description An idea on a day, in a block, at one of its offers. */
+        Placement: {
             /**
              * Format: int32
-             * @description Work in minutes.
+             * @description Index of the day in the week, 0 first.
              */
-            minutes: number;
-            /**
-             * Format: date
-             * @description Day the idea lies out.
-             */
-            neededOn: string;
-            /**
-             * Format: date
-             * @description Evening it is to be done at the latest, waits included.
-             */
-            evening: string;
+            day: number;
+            /** @description The block. */
+            blockId: string;
             /**
              * Format: int32
-             * @description Drying or cooling that follows.
+             * @description 0 is the first offer.
              */
-            waitHours: number;
-            /** @description Not with children. */
-            adultOnly: boolean;
+            offer: number;
+            /** @description The idea. */
+            ideaId: string;
+            /** @description Stays where it is when the week is composed again. */
+            locked: boolean;
         };
         /** @description The Prep screen. */
         PrepView: {
@@ -1198,11 +1347,24 @@ export interface components {
             have: number;
             trace: string[];
         };
+        /** @description A line of a group's own ratio table. */
+        RatioBand: {
+            /**
+             * Format: int32
+             * @description Holds from this age on, in whole months.
+             */
+            fromMonths: number;
+            /**
+             * Format: int32
+             * @description Children one adult may have, 1–30.
+             */
+            children: number;
+        };
         /**
          * @description A published table of children per adult, chosen by the group. The licence decides in every case.
          * @enum {unknown}
          */
-        RatioTable: "caringForOurChildren" | "englandEyfs";
+        RatioTable: "caringForOurChildren" | "englandEyfs" | "own";
         /** @description A role the material can take. */
         RoleView: {
             technique: string;
@@ -1221,6 +1383,50 @@ export interface components {
             value: string;
             /** @description What is wrong and what to do. */
             message: string;
+        };
+        /** @description A blocking rule that a named adult has lifted for an idea of a week. It is kept for good. */
+        RuleOverride: {
+            /** @description Opaque. */
+            id: string;
+            /** @description The idea. */
+            ideaId: string;
+            /** @description Its title at the time. */
+            ideaTitle: string;
+            /** @description The rule. */
+            ruleId: string;
+            /** @description Its words at the time. */
+            ruleMessage: string;
+            /** @description Who answers for it. */
+            adult: string;
+            /** @description Why, in the adult's own words. */
+            reason: string;
+            /**
+             * Format: date-time
+             * @description When it was lifted.
+             */
+            at: string;
+            /**
+             * Format: date-time
+             * @description When the rule was put back; null while it is lifted.
+             */
+            withdrawnAt: null | string;
+        };
+        /** @description A rule to read. */
+        RuleView: {
+            id: string;
+            severity: components["schemas"]["Severity"];
+            message: string;
+            source: string;
+            deferTo: string;
+            room: boolean;
+            /** Format: int32 */
+            adults: number;
+        };
+        /** @description The safety of a week: findings, everything that was ever lifted in it, and the adults who can answer for it. */
+        SafetyView: {
+            findings: components["schemas"]["WeekFinding"][];
+            overrides: components["schemas"]["RuleOverride"][];
+            adults: string[];
         };
         /**
          * @description What a safety rule asks.
@@ -1379,10 +1585,24 @@ export interface components {
             locked: boolean;
             /** Format: int32 */
             cautions: number;
+            lifted: boolean;
             toBuy: boolean;
             /** Format: int32 */
             adults: number;
             reach: string[];
+        };
+        /** @description A task of an evening, with what to mind at it. */
+        TaskView: {
+            what: string;
+            for: string;
+            /** Format: int32 */
+            minutes: number;
+            /** Format: date */
+            neededOn: string;
+            /** Format: int32 */
+            waitHours: number;
+            adultOnly: boolean;
+            cautions: components["schemas"]["CautionView"][];
         };
         /** @description The theme of a week. */
         ThemeView: {
@@ -1454,10 +1674,57 @@ export interface components {
             /** Format: int32 */
             toWatch: number;
             /** Format: int32 */
+            lifted: number;
+            /** Format: int32 */
             empty: number;
         };
+        /** @description Something that resolves a finding and can be applied in one press. */
+        WayOut: {
+            /** @description What it does. */
+            kind: components["schemas"]["WayOutKind"];
+            /** @description What it does, in words. */
+            say: string;
+            at: null | components["schemas"]["Placement"];
+            /** @description The idea to put there, or the one whose rule is lifted. */
+            ideaId?: null | string;
+            to?: null | components["schemas"]["Placement"];
+            adult?: null | components["schemas"]["Adult"];
+            /** @description The rule to lift. */
+            ruleId?: null | string;
+        };
+        /**
+         * @description What a way out does to the week.
+         * @enum {unknown}
+         */
+        WayOutKind: "swap" | "move" | "join" | "takeOut" | "askAdult" | "override";
         /** @description The days of a working week, as a set. */
         WeekDays: ("monday" | "tuesday" | "wednesday" | "thursday" | "friday" | "saturday")[];
+        /** @description Something the safety of a week asks for: what, whom, where, why, whose word it is, and what to do. */
+        WeekFinding: {
+            /** @description The same for the same finding. */
+            id: string;
+            /** @description The rule, or "ratio". */
+            ruleId: string;
+            /** @description What it asks. */
+            severity: components["schemas"]["Severity"];
+            /** @description In plain words. */
+            message: string;
+            /** @description Things or actions that made it fire. */
+            what: string[];
+            /** @description Children it is about; empty for everyone. */
+            whom: string[];
+            /** @description Places of the week, in its order. */
+            where: components["schemas"]["FindingPlace"][];
+            /** @description What was measured or counted. */
+            why: string[];
+            /** @description Published source or "common practice". */
+            source: string;
+            /** @description Whose word counts more than ours. */
+            deferTo: string;
+            lifted: null | components["schemas"]["RuleOverride"];
+            /** @description Best first; empty where it only asks to be minded. */
+            waysOut: components["schemas"]["WayOut"][];
+        };
         /** @description A week in a list. */
         WeekName: {
             id: string;
@@ -1485,7 +1752,7 @@ export interface components {
             truth: components["schemas"]["TruthView"];
             sliders: components["schemas"]["Sliders"];
             report: null | components["schemas"]["ComposeReport"];
-            notes: components["schemas"]["NoteView"][];
+            barred: components["schemas"]["BarredView"][];
             canUndo: null | string;
             canRedo: null | string;
             composing: boolean;
@@ -1604,6 +1871,55 @@ export interface operations {
             };
         };
     };
+    listSafetyRules: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RuleView"][];
+                };
+            };
+        };
+    };
+    listOverrides: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                groupId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["JournalOverride"][];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
     listGroups: {
         parameters: {
             query?: never;
@@ -1689,6 +2005,39 @@ export interface operations {
         requestBody: {
             content: {
                 "application/json": components["schemas"]["GroupBody"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ChildrenGroup"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    addAdult: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                groupId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["AdultBody"];
             };
         };
         responses: {
@@ -2594,6 +2943,35 @@ export interface operations {
             };
         };
     };
+    listBarredIdeas: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                weekId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BarredIdea"][];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
     getIdea: {
         parameters: {
             query?: {
@@ -2615,6 +2993,98 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["IdeaCard"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    getSafety: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                weekId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SafetyView"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    liftRule: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                weekId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["OverrideBody"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WeekView"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    putRuleBack: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                weekId: string;
+                overrideId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WeekView"];
                 };
             };
             /** @description Not Found */

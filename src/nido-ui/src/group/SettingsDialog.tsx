@@ -6,6 +6,7 @@ import { ErrorNote } from "../shared/ErrorNote";
 import { AdultRows } from "./AdultRows";
 import { BlockRows } from "./BlockRows";
 import { DayChoice } from "./DayChoice";
+import { OwnRatio } from "./OwnRatio";
 import { useGroupChanges } from "./useGroupChanges";
 
 /** Days, blocks, adults and the group's own decisions, each with its reason. */
@@ -101,9 +102,36 @@ export function SettingsDialog({ group, onClose }: { group: Group; onClose: () =
             >
               <option value="caringForOurChildren">Caring for Our Children</option>
               <option value="englandEyfs">England EYFS</option>
+              <option value="own">{t("settings.ownRatio")}</option>
             </select>
             <span className="quiet text-[13px]">{t("settings.ratioWhy")}</span>
           </label>
+          <label className="flex flex-col gap-1">
+            {t("settings.mixed")}
+            <select
+              className="select w-full"
+              value={s.mixedAges}
+              onChange={(e) => set({ mixedAges: e.target.value as typeof s.mixedAges })}
+            >
+              <option value="addShares">{t("settings.addShares")}</option>
+              <option value="byYoungest">{t("settings.byYoungest")}</option>
+            </select>
+            <span className="quiet text-[13px]">{t("settings.mixedWhy")}</span>
+          </label>
+          <label className="flex flex-col gap-1">
+            {t("settings.food")}
+            <select
+              className="select w-full"
+              value={s.food}
+              onChange={(e) => set({ food: e.target.value as typeof s.food })}
+            >
+              <option value="withAllergyCheck">{t("settings.foodCheck")}</option>
+              <option value="never">{t("settings.never")}</option>
+              <option value="freely">{t("settings.freely")}</option>
+            </select>
+            <span className="quiet text-[13px]">{t("settings.foodWhy")}</span>
+          </label>
+          {s.ratioTable === "own" && <OwnRatio bands={s.ownRatio} onChange={(ownRatio) => set({ ownRatio })} />}
           <label className="flex flex-col gap-1">
             {t("settings.budget")}
             <input

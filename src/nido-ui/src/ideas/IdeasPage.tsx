@@ -4,6 +4,7 @@ import { useNavigate, useParams } from "react-router";
 import { $api, type Aim, aims } from "../api/client";
 import { ErrorNote } from "../shared/ErrorNote";
 import { useWeek } from "../shared/useWeek";
+import { BarredIdeas } from "./BarredIdeas";
 import { IdeaCard } from "./IdeaCard";
 import { IdeaRow } from "./IdeaRow";
 
@@ -68,6 +69,9 @@ export function IdeasPage() {
             />
           ))}
           {ideas.data?.length === 0 && <li className="p-3">{t("ideas.none")}</li>}
+          <li>
+            <BarredIdeas />
+          </li>
         </ul>
         <section className="min-w-0 flex-1 overflow-auto px-5 py-3" aria-label={card.data?.title ?? t("places.ideas")}>
           <ErrorNote error={ideas.error ?? card.error} />

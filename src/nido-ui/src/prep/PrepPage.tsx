@@ -1,6 +1,7 @@
 import { Printer } from "lucide-react";
 import { useTranslation } from "react-i18next";
 import { $api } from "../api/client";
+import { Cautions } from "../ideas/Cautions";
 import { longDay } from "../shared/dates";
 import { ErrorNote } from "../shared/ErrorNote";
 import { duration, money, plain } from "../shared/figures";
@@ -40,6 +41,11 @@ export function PrepPage() {
                 items={e.tasks.map((task) => ({
                   what: task.what,
                   more: `${task.for} · ${task.minutes} min${task.adultOnly ? ` · ${t("prep.adultOnly")}` : ""}`,
+                  mind: task.cautions.length > 0 && (
+                    <div className="mb-1 pl-7">
+                      <Cautions cautions={task.cautions} />
+                    </div>
+                  ),
                 }))}
               />
             ))}

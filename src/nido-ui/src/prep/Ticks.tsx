@@ -1,4 +1,4 @@
-import { useState } from "react";
+import { type ReactNode, useState } from "react";
 
 /** A list that can be ticked off; the ticks stay on this machine. */
 export function Ticks({
@@ -9,7 +9,7 @@ export function Ticks({
 }: {
   id: string;
   title: string;
-  items: { what: string; more: string }[];
+  items: { what: string; more: string; mind?: ReactNode }[];
   empty?: string;
 }) {
   const key = `nido.ticks ${id}`;
@@ -39,6 +39,7 @@ export function Ticks({
                   {item.what} <span className="quiet block text-[13px]">{item.more}</span>
                 </span>
               </label>
+              {item.mind}
             </li>
           );
         })}

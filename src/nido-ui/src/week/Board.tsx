@@ -74,6 +74,7 @@ export function Board({
                   here={here}
                   at={`${row},${d}`}
                   strip={strip}
+                  barred={view.barred.find((b) => placeId(b) === placeId(here))}
                   chosen={place !== null && placeId(place) === placeId(here)}
                   first={row === 0 && d === 0}
                   compact={place !== null}

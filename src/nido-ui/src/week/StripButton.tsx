@@ -1,7 +1,8 @@
-import { Lock, ShoppingBasket, TriangleAlert } from "lucide-react";
+import { Lock, ShieldAlert, ShoppingBasket, TriangleAlert } from "lucide-react";
 import { useTranslation } from "react-i18next";
-import type { Strip } from "../api/client";
+import type { BarredStripData, Strip } from "../api/client";
 import { Thread } from "../shared/Stitches";
+import { BarredStrip } from "./BarredStrip";
 import { type Place, placeId } from "./place";
 
 /** An idea on the board: title, thread, step spread, marks. */
@@ -9,6 +10,7 @@ export function StripButton({
   here,
   at,
   strip,
+  barred,
   chosen,
   first,
   dimmed,
@@ -22,6 +24,7 @@ export function StripButton({
   here: Place;
   at: string;
   strip: Strip | undefined;
+  barred: BarredStripData | undefined;
   chosen: boolean;
   first: boolean;
   dimmed: boolean;
@@ -64,7 +67,9 @@ export function StripButton({
           ? "border-2 border-base-content bg-base-100"
           : strip
             ? "border-base-300 bg-base-100"
-            : "border-base-300 border-dashed"
+            : barred
+              ? "border-2 border-error border-dashed"
+              : "border-base-300 border-dashed"
       } ${dimmed ? "opacity-35" : ""}`}
     >
       <span className="sr-only">{label}</span>
@@ -78,6 +83,7 @@ export function StripButton({
               {strip.title}
             </span>
             {strip.cautions > 0 && <TriangleAlert size={12} className="quiet shrink-0" aria-hidden="true" />}
+            {strip.lifted && <ShieldAlert size={13} className="shrink-0 text-error" aria-label={t("safety.lifted")} />}
             {strip.locked && <Lock size={12} className="shrink-0" aria-label={t("week.locked")} />}
             {strip.toBuy && <ShoppingBasket size={13} className="shrink-0 text-warning" aria-label={t("week.short")} />}
           </span>
@@ -89,6 +95,8 @@ export function StripButton({
             </span>
           </span>
         </>
+      ) : barred ? (
+        <BarredStrip barred={barred} />
       ) : (
         <span className="quiet">{t("week.choose")}</span>
       )}

@@ -3,7 +3,17 @@ import type { Truth, WeekView } from "../api/client";
 import { duration, money } from "../shared/figures";
 
 /** The whole week in one line: reach, fairness, money, work, safety. */
-export function TruthLine({ truth, currency, report }: { truth: Truth; currency: string; report: WeekView["report"] }) {
+export function TruthLine({
+  truth,
+  currency,
+  report,
+  onSafety,
+}: {
+  truth: Truth;
+  currency: string;
+  report: WeekView["report"];
+  onSafety: () => void;
+}) {
   const { t } = useTranslation();
   const buys = truth.toBuy > 0;
   return (
@@ -31,10 +41,17 @@ export function TruthLine({ truth, currency, report }: { truth: Truth; currency:
       <span>
         {t("truth.prep")} <b>{duration(truth.prepMinutes)}</b>, {t("truth.evening", { minutes: truth.longestEvening })}
       </span>
-      <span>
-        <b>{truth.blocked === 0 ? t("truth.nothingBlocked") : t("truth.blocked", { count: truth.blocked })}</b>,{" "}
-        {t("truth.watch", { count: truth.toWatch })}
-      </span>
+      <button
+        type="button"
+        className="cursor-pointer underline decoration-dotted underline-offset-4"
+        onClick={onSafety}
+      >
+        <b className={truth.blocked > 0 ? "text-error" : ""}>
+          {truth.blocked === 0 ? t("truth.nothingBlocked") : t("truth.blocked", { count: truth.blocked })}
+        </b>
+        , {t("truth.watch", { count: truth.toWatch })}
+        {truth.lifted > 0 ? `, ${t("truth.lifted", { count: truth.lifted })}` : ""}
+      </button>
       {truth.empty > 0 && <span className="text-warning font-bold">{t("truth.empty", { count: truth.empty })}</span>}
       {report && (
         <span className="quiet" title={t("truth.gapHelp", { bound: report.boundMinutes, fair: report.fairMinutes })}>

@@ -2,6 +2,7 @@ import { useState } from "react";
 import { useTranslation } from "react-i18next";
 import type { Strip } from "../api/client";
 import { IdeaDialog } from "../ideas/IdeaDialog";
+import { SafetyDialog } from "../safety/SafetyDialog";
 import { ErrorNote } from "../shared/ErrorNote";
 import { useKeys } from "../shared/useKeys";
 import { useWeek } from "../shared/useWeek";
@@ -23,6 +24,7 @@ export function WeekPage() {
   const [childId, setChildId] = useState<string | null>(null);
   const [lit, setLit] = useState<Strip | null>(null);
   const [open, setOpen] = useState<Strip | null>(null);
+  const [safety, setSafety] = useState(false);
   const changes = useChanges();
   const composing = useComposing(weekId, week.data?.composing ?? false);
   const view = week.data;
@@ -35,6 +37,7 @@ export function WeekPage() {
     ["U", changes.redo],
     ["l", () => strip && changes.lock(strip, !strip.locked)],
     ["x", () => document.querySelector<HTMLElement>("[data-bench] button:enabled")?.focus()],
+    ["s", () => setSafety(true)],
     ["Delete", () => strip && changes.remove(strip)],
     ["Escape", () => setPlace(null)],
   ]);
@@ -53,7 +56,7 @@ export function WeekPage() {
       {composing.news ? (
         <ComposeLine news={composing.news} onStop={composing.stop} />
       ) : (
-        <TruthLine truth={view.truth} currency={view.currency} report={view.report} />
+        <TruthLine truth={view.truth} currency={view.currency} report={view.report} onSafety={() => setSafety(true)} />
       )}
       <div className="flex min-h-0 flex-1 max-lg:flex-col max-lg:overflow-auto">
         <section
@@ -61,15 +64,6 @@ export function WeekPage() {
           aria-label={t("week.board")}
         >
           <ErrorNote error={composing.error ?? changes.error} />
-          {view.notes.length > 0 && (
-            <ul className="my-1 text-warning">
-              {view.notes.map((n) => (
-                <li key={n.what}>
-                  <b>{n.what}.</b> {n.wayOut}
-                </li>
-              ))}
-            </ul>
-          )}
           <Board
             view={view}
             strips={shown}
@@ -94,6 +88,7 @@ export function WeekPage() {
           onClose={() => setPlace(null)}
         />
       )}
+      {safety && <SafetyDialog view={view} changes={changes} onClose={() => setSafety(false)} />}
       {open && <IdeaDialog ideaId={open.ideaId} blockId={open.blockId} onClose={() => setOpen(null)} />}
     </main>
   );

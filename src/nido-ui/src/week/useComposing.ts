@@ -79,6 +79,7 @@ function toStrips(plan: NonNullable<News["plan"]>, ideas: IdeaName[]): Strip[] {
             stepFrom: idea.stepFrom,
             stepTo: idea.stepTo,
             cautions: 0,
+            lifted: false,
             toBuy: false,
             adults: 0,
             reach: [],

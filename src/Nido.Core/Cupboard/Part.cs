@@ -1,0 +1,6 @@
+namespace Nido.Core.Cupboard;
+
+/// <summary>A part that comes off a thing: the cap of a pen, the lid of a jar.</summary>
+/// <param name="Name">In the singular.</param>
+/// <param name="Body">Its form.</param>
+public sealed record Part(string Name, Body Body);

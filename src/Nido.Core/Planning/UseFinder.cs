@@ -1,0 +1,98 @@
+using Nido.Core.Group;
+using Nido.Core.Ideas;
+using Nido.Core.Safety;
+using Nido.Core.Steps;
+
+namespace Nido.Core.Planning;
+
+/// <summary>Finds in which blocks and on which days an idea may lie, who works there at which step, and what it takes.</summary>
+/// <param name="problem">The week, with its days and children.</param>
+internal sealed class UseFinder(WeekProblem problem)
+{
+    private readonly AbilityBelief belief = AbilityBelief.FromAge();
+    private readonly WeekInput input = problem.Input;
+    private readonly ChildrenGroup group = problem.Group;
+    private readonly DateOnly day = problem.Days[0].Date;
+
+    /// <summary>An idea in a block, on the days where safety treats it alike.</summary>
+    internal sealed record Found(
+        int IdeaIndex, int BlockIndex, bool[] Days, ChildAtIdea[] Children, IReadOnlyList<DemandLine> Demand, IReadOnlyList<Finding> Cautions, int Adults);
+
+    /// <summary>Where an idea may lie; where nowhere, the safety finding that keeps it out, or null where something else does.</summary>
+    public (IReadOnlyList<Found> Found, Finding? Barred) Of(int ideaIndex)
+    {
+        var idea = input.Ideas[ideaIndex];
+        IReadOnlyList<Hazard>[] hazards = [.. idea.Steps.Select(step => input.Safety.Hazards(idea, step, group, day))];
+        var found = new List<Found>();
+        Finding? bar = null;
+        for (var b = 0; b < problem.Blocks.Count; b++)
+        {
+            var block = problem.Blocks[b];
+            foreach (var (days, keptOut) in idea.Technique.Blocks.Contains(block.Kind) ? DaysAlike(idea, hazards, block) : [])
+            {
+                var children = Whom(idea, keptOut);
+                bar ??= children.Select(c => c.KeptOutBy).FirstOrDefault(f => f is not null);
+                if (!children.Any(c => c.InReach) || Demand.Of(idea, block, children) is var demand && demand.Any(IsOutOfQuestion))
+                {
+                    continue;
+                }
+
+                var steps = WeekProblem.StepsInUse(idea, children);
+                var cautions = input.Safety.Cautions(idea, steps, block, group, day);
+                var met = idea.Steps.Zip(hazards).Where(x => steps.Contains(x.First)).SelectMany(x => x.Second);
+                var adults = Math.Max(idea.Technique.Adults, SafetyCheck.AdultsAsked(met, cautions));
+                found.Add(new(ideaIndex, b, days, children, demand, cautions, adults));
+            }
+        }
+
+        return (found, found.Count == 0 ? bar : null);
+    }
+
+    /// <summary>
+    /// So much more than there is of something that no shop sells that asking families would not help. A little short
+    /// is left to the teacher: to ask, to share, or to swap.
+    /// </summary>
+    private bool IsOutOfQuestion(DemandLine line) =>
+        !line.Material.IsSold && line.Amount > 1.5 * input.OnHand.GetValueOrDefault(line.Material.Id);
+
+    /// <summary>
+    /// The days an idea may lie in a block, those on which safety keeps out the same children taken together: who is
+    /// in the room decides. Finding by step and child.
+    /// </summary>
+    private IEnumerable<(bool[] Days, Finding?[][] KeptOut)> DaysAlike(Idea idea, IReadOnlyList<Hazard>[] hazards, Block block)
+    {
+        bool[] fit = [.. problem.Days.Select(d => d.Dry || !idea.Technique.DryWeather)];
+        if (!fit.Contains(true))
+        {
+            return [];
+        }
+
+        if (hazards.All(h => h.Count == 0))
+        {
+            return [(fit, [.. hazards.Select(_ => new Finding?[problem.ChildCount])])];
+        }
+
+        return Enumerable.Range(0, fit.Length).Where(d => fit[d])
+            .Select(d => (Day: d, KeptOut: KeptOut(idea, hazards, block, d)))
+            .GroupBy(x => string.Concat(x.KeptOut.SelectMany(step => step.Select(f => f is null ? '-' : 'x'))))
+            .Select(g => ((bool[])[.. fit.Select((_, d) => g.Any(x => x.Day == d))], g.First().KeptOut));
+    }
+
+    private Finding?[][] KeptOut(Idea idea, IReadOnlyList<Hazard>[] hazards, Block block, int onDay) =>
+        [.. hazards.Select(h => input.Safety.KeptOut(idea, h, block, group, [.. problem.Present.Select(p => p[onDay])]))];
+
+    /// <summary>The step each child is offered among those safety allows.</summary>
+    private ChildAtIdea[] Whom(Idea idea, Finding?[][] keptOut)
+    {
+        var ladder = input.Ladders[idea.Technique.Ladder];
+        return
+        [
+            .. group.Children.Select((child, c) =>
+            {
+                var allowed = idea.Steps.Where((_, s) => keptOut[s][c] is null).Select(s => ladder.Steps[s.Number - 1]);
+                var offer = JustRight.Offer(belief, child.MonthsOn(day), allowed);
+                return new ChildAtIdea(child, offer, offer is null ? keptOut[0][c] : null);
+            }),
+        ];
+    }
+}

@@ -1,0 +1,9 @@
+using Nido.Core.Planning;
+
+namespace Nido.Core.Safety;
+
+/// <summary>Where a finding is met.</summary>
+/// <param name="Placement">Day, block and offer; the idea is empty where the finding is about the block.</param>
+/// <param name="Block">Name of the block.</param>
+/// <param name="Title">Title of the idea, or null where the finding is about the block.</param>
+public sealed record FindingPlace(Placement Placement, string Block, string? Title);

@@ -1,0 +1,92 @@
+using Microsoft.AspNetCore.Http.HttpResults;
+using Microsoft.EntityFrameworkCore;
+using Nido.Catalog;
+using Nido.Core.Safety;
+using Nido.Data;
+using Nido.Data.Rows;
+using Nido.Web.Common;
+using Nido.Web.Week;
+
+namespace Nido.Web.Safety;
+
+/// <summary>Safety: what the rules find in a week, what an adult has lifted, and the rules themselves.</summary>
+public static class SafetyEndpoints
+{
+    /// <summary>Adds the endpoints of safety.</summary>
+    public static void MapSafety(this RouteGroupBuilder api)
+    {
+        api.MapGet("/safety-rules", Rules).WithName("listSafetyRules").WithTags("Safety");
+        var safety = api.MapGroup("/weeks/{weekId}/safety").WithTags("Safety");
+        safety.MapGet("/", Get).WithName("getSafety");
+        safety.MapPost("/overrides", Lift).WithName("liftRule");
+        safety.MapDelete("/overrides/{overrideId}", PutBack).WithName("putRuleBack");
+        api.MapGet("/groups/{groupId}/overrides", Journal).WithName("listOverrides").WithTags("Safety");
+    }
+
+    private static Ok<RuleView[]> Rules(Content content) => TypedResults.Ok(
+        content.SafetyRules.Select(r => new RuleView(r.Id, r.Severity, r.Message, r.Source, r.DeferTo, r.Room, r.Adults)).ToArray());
+
+    private static async Task<Results<Ok<SafetyView>, NotFound>> Get(string weekId, WeekDesk desk, NidoDb db, CancellationToken stop) =>
+        await desk.PlanAsync(weekId, stop) is { } plan
+            ? TypedResults.Ok(new SafetyView(
+                WeekFindings.Of(plan), await db.OverridesAsync(weekId, stop), [.. plan.Problem.Group.Adults.Select(a => a.Name).Distinct()]))
+            : TypedResults.NotFound();
+
+    private static async Task<Results<Ok<WeekView>, NotFound, ProblemHttpResult>> Lift(
+        string weekId, OverrideBody body, WeekDesk desk, NidoDb db, Content content, TimeProvider time, CancellationToken stop)
+    {
+        if (await desk.RowAsync(weekId, stop) is not { } row)
+        {
+            return TypedResults.NotFound();
+        }
+
+        var input = (await desk.PlanAsync(row, stop)).Problem.Input;
+        if (content.SafetyRules.FirstOrDefault(r => r.Id == body.RuleId && r.Severity == Severity.Block) is not { } rule)
+        {
+            return Problems.Field("ruleId", body.RuleId, "This is no blocking rule. The list is at /api/safety-rules.");
+        }
+
+        if (input.Ideas.FirstOrDefault(i => i.Id == body.IdeaId) is not { } idea)
+        {
+            return Problems.Field("ideaId", body.IdeaId, "This idea is not among those of the week.");
+        }
+
+        if (input.Group.Adults.FirstOrDefault(a => a.Name == body.Adult) is not { } adult)
+        {
+            return Problems.Field("adult", body.Adult, $"An adult of the group answers for it: {string.Join(", ", input.Group.Adults.Select(a => a.Name).Distinct())}.");
+        }
+
+        if (input.Safety.LiftedBy(idea, rule) is { } already)
+        {
+            return Problems.Rule("It is lifted already", $"{already.Adult} has lifted this rule for {idea.Title}.");
+        }
+
+        db.Overrides.Add(OverrideRow.Of(
+            new(NewId.Next(), idea.Id, idea.Title, rule.Id, rule.Message, adult.Name, body.Reason.Trim(), time.GetUtcNow(), null), weekId));
+        return TypedResults.Ok(await desk.SavedViewAsync(row, stop));
+    }
+
+    private static async Task<Results<Ok<WeekView>, NotFound>> PutBack(
+        string weekId, string overrideId, WeekDesk desk, NidoDb db, TimeProvider time, CancellationToken stop)
+    {
+        if (await desk.RowAsync(weekId, stop) is not { } row
+            || await db.Overrides.SingleOrDefaultAsync(o => o.WeekId == weekId && o.Id == overrideId && o.WithdrawnAt == null, stop) is not { } lifted)
+        {
+            return TypedResults.NotFound();
+        }
+
+        lifted.WithdrawnAt = time.GetUtcNow();
+        return TypedResults.Ok(await desk.SavedViewAsync(row, stop));
+    }
+
+    private static async Task<Results<Ok<JournalOverride[]>, NotFound>> Journal(string groupId, NidoDb db, CancellationToken stop)
+    {
+        if (!await db.Groups.AnyAsync(g => g.Id == groupId, stop))
+        {
+            return TypedResults.NotFound();
+        }
+
+        var rows = await db.Overrides.Join(db.Weeks.Where(w => w.GroupId == groupId), o => o.WeekId, w => w.Id, (o, w) => new { Override = o, w.Monday }).ToListAsync(stop);
+        return TypedResults.Ok(rows.OrderBy(r => r.Override.At).Select(r => new JournalOverride(r.Monday, r.Override.ToCore())).ToArray());
+    }
+}

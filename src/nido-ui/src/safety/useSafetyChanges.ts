@@ -1,0 +1,22 @@
+import { useQueryClient } from "@tanstack/react-query";
+import { $api } from "../api/client";
+import { useWeek } from "../shared/useWeek";
+
+/** Lifting a rule and putting it back, and asking an adult; the week is checked again at once. */
+export function useSafetyChanges() {
+  const { weekId, show, path } = useWeek();
+  const queries = useQueryClient();
+  const lift = $api.useMutation("post", "/api/weeks/{weekId}/safety/overrides", { onSuccess: show });
+  const putBack = $api.useMutation("delete", "/api/weeks/{weekId}/safety/overrides/{overrideId}", { onSuccess: show });
+  const ask = $api.useMutation("post", "/api/groups/{groupId}/adults", {
+    onSuccess: () => queries.invalidateQueries(),
+  });
+  return {
+    lift: (ideaId: string, ruleId: string, adult: string, reason: string) =>
+      lift.mutate({ ...path, body: { ideaId, ruleId, adult, reason } }),
+    putBack: (overrideId: string) => putBack.mutate({ params: { path: { weekId, overrideId } } }),
+    ask: (groupId: string, body: Parameters<typeof ask.mutate>[0]["body"]) =>
+      ask.mutate({ params: { path: { groupId } }, body }),
+    error: lift.error ?? putBack.error ?? ask.error,
+  };
+}

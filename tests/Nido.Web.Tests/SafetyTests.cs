@@ -1,0 +1,132 @@
+using System.Text.Json.Nodes;
+
+namespace Nido.Web.Tests;
+
+public sealed class SafetyTests : IAsyncLifetime
+{
+    private static readonly string[] Monday = ["monday"];
+
+    private readonly NidoApp app = new();
+    private string week = "";
+    private string group = "";
+
+    public async ValueTask InitializeAsync()
+    {
+        week = await app.WeekAsync();
+        group = await app.GroupAsync();
+    }
+
+    public ValueTask DisposeAsync() => app.DisposeAsync();
+
+    [Fact]
+    public async Task A_new_allergy_on_a_running_week_is_found_swapped_away_or_overridden_and_kept_in_the_journal()
+    {
+        var barred = await PutRiceUnderAMilkAllergyAsync();
+        barred["bySafety"]!.GetValue<bool>().ShouldBeTrue();
+        var safety = await app.GetAsync($"/api/weeks/{week}/safety");
+        var finding = safety["findings"]!.AsArray().First(f => f!["ruleId"]!.GetValue<string>() == "allergen")!;
+        finding["whom"]!.AsArray().Select(w => w!.GetValue<string>()).ShouldBe(["Bao"]);
+        finding["source"]!.GetValue<string>().ShouldContain("Caring for Our Children");
+        finding["waysOut"]!.AsArray().Select(w => w!["kind"]!.GetValue<string>()).ShouldBe(["swap", "takeOut", "override"]);
+
+        var lift = new { ideaId = barred["ideaId"]!.GetValue<string>(), ruleId = "allergen", adult = "Lead", reason = "The pots held oat drink, label kept" };
+        var (status, view) = await app.SendAsync(HttpMethod.Post, $"/api/weeks/{week}/safety/overrides", lift);
+        status.ShouldBe(200, view.ToJsonString());
+        view["barred"]!.AsArray().ShouldBeEmpty();
+        view["truth"]!["lifted"]!.GetValue<int>().ShouldBe(1);
+        view["strips"]!.AsArray().Count(s => s!["lifted"]!.GetValue<bool>()).ShouldBeGreaterThan(0);
+        (await app.SendAsync(HttpMethod.Post, $"/api/weeks/{week}/safety/overrides", lift)).Status.ShouldBe(409);
+
+        var unit = await app.Client.GetStringAsync($"/api/weeks/{week}/unit.json", NidoApp.Stop);
+        unit.ShouldContain("oat drink");
+        var (made, name) = await app.SendTextAsync("/api/weeks/unit", unit);
+        made.ShouldBe(201, name.ToJsonString());
+        var copy = await app.GetAsync($"/api/weeks/{name["id"]!.GetValue<string>()}/safety");
+        copy["overrides"]!.AsArray().Count.ShouldBe(1);
+
+        var id = (await app.GetAsync($"/api/weeks/{week}/safety"))["overrides"]![0]!["id"]!.GetValue<string>();
+        var (_, back) = await app.SendAsync(HttpMethod.Delete, $"/api/weeks/{week}/safety/overrides/{id}");
+        back["barred"]!.AsArray().Count.ShouldBe(1);
+        var journal = (await app.GetAsync($"/api/groups/{group}/overrides")).AsArray();
+        journal.Single()!["override"]!["withdrawnAt"].ShouldNotBeNull();
+        journal.Single()!["override"]!["reason"]!.GetValue<string>().ShouldContain("oat drink");
+    }
+
+    [Theory]
+    [InlineData("adult", "Nobody", "Lead, Assistant, Trainee, Volunteer")]
+    [InlineData("reason", "because", "10 to 300 letters")]
+    [InlineData("ruleId", "blade", "no blocking rule")]
+    [InlineData("ideaId", "nothing.here", "not among those")]
+    public async Task An_override_without_a_name_a_reason_or_a_rule_is_refused_with_the_way_out(string field, string value, string message)
+    {
+        var body = new JsonObject { ["ideaId"] = "pour-and-measure.rice", ["ruleId"] = "allergen", ["adult"] = "Lead", ["reason"] = "The label was read aloud" };
+        body[field] = value;
+        var (status, problem) = await app.SendAsync(HttpMethod.Post, $"/api/weeks/{week}/safety/overrides", body);
+        status.ShouldBe(400);
+        problem["fields"]![0]!["field"]!.GetValue<string>().ShouldBe(field);
+        problem["fields"]![0]!["value"]!.GetValue<string>().ShouldBe(value);
+        problem["fields"]![0]!["message"]!.GetValue<string>().ShouldContain(message);
+        (await app.GetAsync($"/api/weeks/{week}/safety"))["overrides"]!.AsArray().ShouldBeEmpty();
+    }
+
+    [Fact]
+    public async Task A_block_short_of_adults_is_found_and_an_asked_adult_resolves_it()
+    {
+        var house = await app.GetAsync($"/api/groups/{group}");
+        house["adults"]!.AsArray().Single(a => a!["name"]!.GetValue<string>() == "Trainee")!["from"] = "09:30:00";
+        (await app.SendAsync(HttpMethod.Put, $"/api/groups/{group}", house)).Status.ShouldBe(200);
+        var before = await ShortAsync();
+        before.Length.ShouldBe(5);
+        var way = before[0]["waysOut"]!.AsArray().First(w => w!["kind"]!.GetValue<string>() == "askAdult")!;
+        (await app.SendAsync(HttpMethod.Post, $"/api/groups/{group}/adults", way["adult"]!.DeepClone())).Status.ShouldBe(200);
+        (await ShortAsync()).Length.ShouldBe(4);
+        var (status, problem) = await app.SendAsync(HttpMethod.Post, $"/api/groups/{group}/adults", new { name = "", days = Monday, from = "10:00:00", to = "09:00:00" });
+        status.ShouldBe(400);
+        problem["fields"]!.AsArray().Select(f => f!["field"]!.GetValue<string>()).ShouldBe(["name", "to"]);
+    }
+
+    [Fact]
+    public async Task A_group_that_works_with_no_food_gets_none_and_the_ideas_say_why()
+    {
+        var house = await app.GetAsync($"/api/groups/{group}");
+        house["settings"]!["food"] = "never";
+        (await app.SendAsync(HttpMethod.Put, $"/api/groups/{group}", house)).Status.ShouldBe(200);
+        var barred = (await app.GetAsync($"/api/weeks/{week}/ideas/barred")).AsArray();
+        barred.ShouldContain(b => b!["by"]!["ruleId"]!.GetValue<string>() == "no-food-here");
+        (await app.GetAsync($"/api/weeks/{week}/ideas")).AsArray().ShouldNotContain(i => i!["ideaId"]!.GetValue<string>().EndsWith(".rice"));
+    }
+
+    [Fact]
+    public async Task A_ratio_of_ones_own_must_begin_at_birth_and_rise()
+    {
+        var house = await app.GetAsync($"/api/groups/{group}");
+        house["settings"]!["ratioTable"] = "own";
+        house["settings"]!["ownRatio"] = new JsonArray(new JsonObject { ["fromMonths"] = 12, ["children"] = 3 });
+        var (status, problem) = await app.SendAsync(HttpMethod.Put, $"/api/groups/{group}", house);
+        status.ShouldBe(400);
+        problem["fields"]![0]!["message"]!.GetValue<string>().ShouldContain("begins at 0 months");
+    }
+
+    [Fact]
+    public async Task Every_rule_can_be_read_with_its_source()
+    {
+        var rules = (await app.GetAsync("/api/safety-rules")).AsArray();
+        rules.Count.ShouldBeGreaterThanOrEqualTo(60);
+        rules.ShouldAllBe(r => r!["source"]!.GetValue<string>().Length > 3 && r["deferTo"]!.GetValue<string>().Length > 3);
+    }
+
+    private async Task<JsonNode[]> ShortAsync() =>
+        [.. (await app.GetAsync($"/api/weeks/{week}/safety"))["findings"]!.AsArray().Where(f => f!["ruleId"]!.GetValue<string>() == "ratio").Select(f => f!)];
+
+    /// <summary>Rice is poured from washed yoghurt pots, and then a child turns out to have a milk allergy.</summary>
+    private async Task<JsonNode> PutRiceUnderAMilkAllergyAsync()
+    {
+        var (status, placed) = await app.SendAsync(HttpMethod.Put, $"/api/weeks/{week}/slots/0/table/0", new { ideaId = "pour-and-measure.rice" });
+        status.ShouldBe(200, placed.ToJsonString());
+        var house = await app.GetAsync($"/api/groups/{group}");
+        var bao = house["children"]!.AsArray().Single(c => c!["name"]!.GetValue<string>() == "Bao")!;
+        bao["allergies"] = new JsonArray("milk");
+        (await app.SendAsync(HttpMethod.Put, $"/api/groups/{group}/children/{bao["id"]!.GetValue<string>()}", bao)).Status.ShouldBe(200);
+        return (await app.GetAsync($"/api/weeks/{week}"))["barred"]!.AsArray().Single()!;
+    }
+}
