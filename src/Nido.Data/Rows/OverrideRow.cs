@@ -25,8 +25,16 @@ public sealed class OverrideRow
         ArgumentNullException.ThrowIfNull(o);
         return new()
         {
-            Id = o.Id, WeekId = weekId, IdeaId = o.IdeaId, IdeaTitle = o.IdeaTitle, RuleId = o.RuleId, RuleMessage = o.RuleMessage,
-            Adult = o.Adult, Reason = o.Reason, At = o.At, WithdrawnAt = o.WithdrawnAt,
+            Id = o.Id,
+            WeekId = weekId,
+            IdeaId = o.IdeaId,
+            IdeaTitle = o.IdeaTitle,
+            RuleId = o.RuleId,
+            RuleMessage = o.RuleMessage,
+            Adult = o.Adult,
+            Reason = o.Reason,
+            At = o.At,
+            WithdrawnAt = o.WithdrawnAt,
         };
     }
 }
