@@ -1,5 +1,6 @@
 using Nido.Core.Cupboard;
 using Nido.Core.Ideas;
+using Nido.Core.Making;
 using Nido.Core.Safety;
 using Nido.Core.Steps;
 
@@ -11,12 +12,14 @@ namespace Nido.Catalog;
 /// <param name="Techniques">By id.</param>
 /// <param name="Themes">By name.</param>
 /// <param name="SafetyRules">By severity.</param>
+/// <param name="Recipes">By family, then name.</param>
 public sealed record Content(
     IReadOnlyDictionary<string, Ladder> Ladders,
     IReadOnlyList<Material> Materials,
     IReadOnlyList<Technique> Techniques,
     IReadOnlyList<Theme> Themes,
-    IReadOnlyList<SafetyRule> SafetyRules)
+    IReadOnlyList<SafetyRule> SafetyRules,
+    IReadOnlyList<Recipe> Recipes)
 {
     private readonly Dictionary<string, Material> byId = Materials.ToDictionary(m => m.Id);
 

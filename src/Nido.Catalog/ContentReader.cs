@@ -18,13 +18,15 @@ public static class ContentReader
         var rules = Each(folder, "safety", problems, SafetyReader.Read);
         var themes = Each(folder, "themes", problems, ThemeOf);
         var byId = ladders.ToDictionary(l => l.Id);
+        var recipes = Each(folder, "recipes", problems, RecipeReader.Read);
         var techniques = Each(folder, "techniques", problems, f => TechniqueOf(f, byId));
         return (new Content(
             byId,
             [.. materials.OrderBy(m => m.Shelf, StringComparer.Ordinal).ThenBy(m => m.Name, StringComparer.Ordinal)],
             techniques,
             [.. themes.OrderBy(t => t.Name, StringComparer.Ordinal)],
-            [.. rules.OrderBy(r => r.Severity).ThenBy(r => r.Id, StringComparer.Ordinal)]), problems);
+            [.. rules.OrderBy(r => r.Severity).ThenBy(r => r.Id, StringComparer.Ordinal)],
+            [.. recipes.OrderBy(r => r.Family, StringComparer.Ordinal).ThenBy(r => r.Name, StringComparer.Ordinal)]), problems);
     }
 
     private static List<T> Each<T>(string root, string kind, List<ContentProblem> problems, Func<ContentFile, T> read)

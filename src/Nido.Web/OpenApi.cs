@@ -1,3 +1,4 @@
+using Microsoft.AspNetCore.OpenApi;
 using Microsoft.OpenApi;
 using Nido.Core.Group;
 using Nido.Data.Formats;
@@ -10,6 +11,10 @@ public static class OpenApi
     /// <summary>Describes the API; days are lists of words.</summary>
     public static void AddNidoOpenApi(this IServiceCollection services) => services.AddOpenApi("v1", options =>
     {
+        // Calculators call what is asked Ask and what comes out Answer: told apart by the calculator's name.
+        options.CreateSchemaReferenceId = info => info.Type.DeclaringType is { } of && OpenApiOptions.CreateDefaultSchemaReferenceId(info) is { } id
+            ? $"{of.Name}{id}"
+            : OpenApiOptions.CreateDefaultSchemaReferenceId(info);
         options.AddDocumentTransformer((document, _, _) =>
         {
             document.Info.Title = "Nido";

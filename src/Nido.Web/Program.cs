@@ -8,6 +8,7 @@ using Nido.Web.Common;
 using Nido.Web.Cupboard;
 using Nido.Web.Group;
 using Nido.Web.Ideas;
+using Nido.Web.Making;
 using Nido.Web.Prep;
 using Nido.Web.Safety;
 using Nido.Web.Week;
@@ -56,6 +57,8 @@ services.ConfigureHttpJsonOptions(options =>
 });
 services.AddProblemDetails();
 services.AddExceptionHandler<ChangedMeanwhile>();
+services.AddExceptionHandler<UnreadableBody>();
+services.Configure<RouteHandlerOptions>(options => options.ThrowOnBadRequest = true);
 services.AddNidoOpenApi();
 services.AddResponseCompression(options => options.EnableForHttps = true);
 
@@ -73,6 +76,7 @@ app.UseSerilogRequestLogging(options =>
 });
 app.UseExceptionHandler();
 app.UseStatusCodePages();
+app.Use(UnreadableBody.KeepBody);
 app.UseResponseCompression();
 app.UseOwnHeaders();
 app.UseDefaultFiles();
@@ -88,6 +92,7 @@ api.MapWeek();
 api.MapFiles();
 api.MapIdeas();
 api.MapPrep();
+api.MapMaking();
 api.MapSafety();
 app.MapOpenApi();
 app.MapScalarApiReference("/api-docs", options => options.DisableDefaultFonts());

@@ -1,5 +1,5 @@
 using System.Globalization;
-using System.Text;
+using Nido.Core.Words;
 
 namespace Nido.Core.Ideas;
 
@@ -34,8 +34,8 @@ public sealed record QuantityRule(QuantityKind Kind, double Factor)
         _ => 1,
     });
 
-    /// <summary>Letters of a name: NFC, no spaces, hyphens or apostrophes.</summary>
-    public static int LettersIn(string name) => name.Normalize(NormalizationForm.FormC).Count(char.IsLetter);
+    /// <summary>Letters of a name; spaces, hyphens and apostrophes are none.</summary>
+    public static int LettersIn(string name) => Letters.Of(name).Count;
 
     /// <summary>The rule in words, with its amount.</summary>
     public string InWords(int stepCount, string unit) => Kind switch

@@ -1,0 +1,22 @@
+namespace Nido.Core.Making;
+
+/// <summary>Something mixed: dough, paste, coloured rice.</summary>
+/// <param name="Id">Kebab case.</param>
+/// <param name="Name">On the card.</param>
+/// <param name="Family">Recipes of a family stand in for each other where an allergy asks it.</param>
+/// <param name="Ingredients">In the order they are added.</param>
+/// <param name="Yield">What the amounts as written give.</param>
+/// <param name="YieldUnit">g or mL.</param>
+/// <param name="Minutes">Work.</param>
+/// <param name="WaitMinutes">Cooling, drying or resting before use.</param>
+/// <param name="KeepsDays">Shelf life; common practice.</param>
+/// <param name="AdultOnly">Heat or another reason.</param>
+/// <param name="Actions">What is done, for the safety rules.</param>
+/// <param name="Steps">In order.</param>
+public sealed record Recipe(
+    string Id, string Name, string Family, IReadOnlyList<RecipeScale.Ingredient> Ingredients, double Yield, string YieldUnit,
+    int Minutes, int WaitMinutes, int KeepsDays, bool AdultOnly, IReadOnlyList<string> Actions, IReadOnlyList<string> Steps)
+{
+    /// <summary>Every allergen of its ingredients.</summary>
+    public IReadOnlyList<string> Allergens => [.. Ingredients.SelectMany(i => i.Allergens ?? []).Distinct()];
+}

@@ -1,0 +1,138 @@
+namespace Nido.Core.Making;
+
+/// <summary>A recipe for so many children, in amounts a kitchen can measure.</summary>
+public static class RecipeScale
+{
+    /// <summary>How far an ingredient may be off the others, as a share.</summary>
+    private const double MostError = 0.05;
+
+    private const int Tries = 250;
+
+    private static readonly string[] Units = ["g", "mL", "tsp", "tbsp", "cup", "piece"];
+
+    /// <summary>An ingredient.</summary>
+    /// <param name="Name">In words.</param>
+    /// <param name="Amount">As written.</param>
+    /// <param name="Unit">g, mL, tsp, tbsp, cup or piece.</param>
+    /// <param name="Density">g/mL; needed to show grams as cups, or the other way round.</param>
+    /// <param name="Allergens">It carries.</param>
+    public sealed record Ingredient(string Name, double Amount, string Unit, double? Density = null, IReadOnlyList<string>? Allergens = null);
+
+    /// <summary>What is asked: a known recipe, or ingredients and what they give.</summary>
+    /// <param name="Recipe">Id of a known recipe, or null.</param>
+    /// <param name="Ingredients">As written, where no recipe is named.</param>
+    /// <param name="Yield">What they give.</param>
+    /// <param name="YieldUnit">g or mL.</param>
+    /// <param name="Children">Who gets some.</param>
+    /// <param name="AmountEach">In the yield's unit.</param>
+    /// <param name="Measures">us or metric.</param>
+    /// <param name="Avoid">Allergens that must not be in it.</param>
+    public sealed record Ask(
+        int Children, double AmountEach, string? Recipe = null, IReadOnlyList<Ingredient>? Ingredients = null, double? Yield = null, string? YieldUnit = null,
+        string Measures = "metric", IReadOnlyList<string>? Avoid = null);
+
+    /// <summary>An ingredient to measure.</summary>
+    /// <param name="Name">In words.</param>
+    /// <param name="ExactAmount">By the factor, in the unit as written.</param>
+    /// <param name="ShownAmount">What is measured.</param>
+    /// <param name="Unit">Of the shown amount.</param>
+    /// <param name="Error">Share by which it is off.</param>
+    public sealed record Measured(string Name, double ExactAmount, double ShownAmount, string Unit, double Error);
+
+    /// <summary>What comes out.</summary>
+    /// <param name="Factor">Times the recipe as written.</param>
+    /// <param name="BatchYield">What the batch gives.</param>
+    /// <param name="Ingredients">In order.</param>
+    /// <param name="MaxRatioError">The largest error of an ingredient.</param>
+    /// <param name="Allergens">In the batch.</param>
+    /// <param name="Variant">The recipe taken, where one was named; another than asked where an allergy asks it.</param>
+    /// <param name="Trace">In words.</param>
+    public sealed record Answer(
+        double Factor, double BatchYield, IReadOnlyList<Measured> Ingredients, double MaxRatioError, IReadOnlyList<string> Allergens, string? Variant, IReadOnlyList<string> Trace);
+
+    /// <summary>Scales to the smallest batch from 1 to 1.25 times the need in which every ingredient can be measured to 5%.</summary>
+    /// <param name="ask">What is asked.</param>
+    /// <param name="known">The recipes that can be named.</param>
+    public static Answer Of(Ask ask, IReadOnlyList<Recipe> known)
+    {
+        ArgumentNullException.ThrowIfNull(ask);
+        var children = Need.Whole("children", ask.Children, 1, 1000);
+        var each = Need.Between("amountEach", ask.AmountEach, 0.01, 100_000);
+        var us = Need.OneOf("measures", ask.Measures, "us", "metric") == "us";
+        var recipe = Chosen(ask, known);
+        var ingredients = Checked(recipe?.Ingredients ?? ask.Ingredients);
+        var gives = Need.Between("yield", recipe?.Yield ?? ask.Yield ?? 0, 0.01, 1_000_000);
+        var unit = recipe?.YieldUnit ?? Need.OneOf("yieldUnit", ask.YieldUnit ?? "g", "g", "mL");
+        string[] allergens = [.. ingredients.SelectMany(i => i.Allergens ?? []).Distinct()];
+        if ((ask.Avoid ?? []).FirstOrDefault(allergens.Contains) is { } carried)
+        {
+            throw Need.Refused("avoid", carried, $"the recipe carries it, and no variant without is known{(recipe is null ? "; leave the ingredient out or name a recipe" : "")}");
+        }
+
+        var need = children * each / gives;
+        var (factor, measured, error) = Enumerable.Range(0, Tries + 1)
+            .Select(k => need * (1 + (0.25 * k / Tries)))
+            .Select(f => (Factor: f, Measured: ingredients.Select(i => Measure(i, f, us)).ToArray()))
+            .Select(x => (x.Factor, x.Measured, Error: x.Measured.Max(m => Math.Abs(m.Error))))
+            .OrderBy(x => x.Error <= MostError ? 0 : x.Error).ThenBy(x => x.Factor)
+            .First();
+        return new(
+            Need.Round(factor), Need.Round(gives * factor), measured, Math.Round(error, 4), allergens, recipe?.Id,
+            [
+                $"{children} × {each:0.##} {unit} = {children * each:0.##} {unit}; the recipe gives {gives:0.##} {unit}, so {need:0.###} times it",
+                $"Batch of {factor:0.###} times: {gives * factor:0.#} {unit}, {100 * ((factor / need) - 1):0}% more than needed",
+                error <= MostError ? $"Every ingredient is within {100 * error:0.#}% of its share" : $"One ingredient is {100 * error:0.#}% off: make a larger batch, or measure it by weight",
+                .. recipe is not null && recipe.Id != ask.Recipe ? (string[])[$"{recipe.Name} instead, because of {string.Join(", ", ask.Avoid!)}"] : [],
+                allergens.Length > 0 ? $"Carries {string.Join(", ", allergens)}: read every label" : "No listed allergen; read every label all the same",
+            ]);
+    }
+
+    private static Recipe? Chosen(Ask ask, IReadOnlyList<Recipe> known)
+    {
+        if (ask.Recipe is null)
+        {
+            return null;
+        }
+
+        var named = known.FirstOrDefault(r => r.Id == ask.Recipe)
+            ?? throw Need.Refused("recipe", ask.Recipe, $"known are {string.Join(", ", known.Select(r => r.Id))}");
+        var avoid = ask.Avoid ?? [];
+        return known.Where(r => r.Family == named.Family && !r.Allergens.Any(avoid.Contains)).OrderBy(r => r != named).FirstOrDefault() ?? named;
+    }
+
+    private static IReadOnlyList<Ingredient> Checked(IReadOnlyList<Ingredient>? ingredients)
+    {
+        var list = Need.Some("ingredients", ingredients, 1, 30);
+        for (var k = 0; k < list.Count; k++)
+        {
+            Need.Between($"ingredients[{k}].amount", list[k].Amount, 0.01, 100_000);
+            Need.OneOf($"ingredients[{k}].unit", list[k].Unit, Units);
+            Need.Between($"ingredients[{k}].density", list[k].Density ?? 1, 0.01, 20, "g/mL");
+        }
+
+        return list;
+    }
+
+    private static Measured Measure(Ingredient i, double factor, bool us)
+    {
+        var exact = i.Amount * factor;
+        if (i.Unit == "piece")
+        {
+            var pieces = Math.Max(1, Math.Round(exact));
+            return new(i.Name, Need.Round(exact), pieces, "piece", Math.Round((pieces / exact) - 1, 4));
+        }
+
+        var spoon = i.Unit switch
+        {
+            "tsp" => HouseholdMeasures.Teaspoon,
+            "tbsp" => HouseholdMeasures.Tablespoon,
+            "cup" => HouseholdMeasures.Cup,
+            _ => 1.0,
+        };
+        // Metric shows what is written in grams as grams and everything else as mL; US measures need a volume.
+        var inUs = us && (i.Unit != "g" || i.Density is not null);
+        var perUnit = inUs && i.Unit == "g" ? 1 / i.Density!.Value : spoon;
+        var (amount, shown, unit) = HouseholdMeasures.Nearest(exact * perUnit, inUs);
+        return new(i.Name, Need.Round(exact), shown, inUs ? unit : i.Unit == "g" ? "g" : "mL", Math.Round((amount / (exact * perUnit)) - 1, 4));
+    }
+}

@@ -1,0 +1,68 @@
+using System.Text.Json;
+using System.Text.Json.Nodes;
+using Microsoft.AspNetCore.Diagnostics;
+
+namespace Nido.Web.Common;
+
+/// <summary>A body that is not what the endpoint reads: the answer names the field and the value where they can be told.</summary>
+public sealed class UnreadableBody : IExceptionHandler
+{
+    /// <summary>Keeps small bodies, so that the value can be named.</summary>
+    public static Task KeepBody(HttpContext context, RequestDelegate next)
+    {
+        ArgumentNullException.ThrowIfNull(context);
+        ArgumentNullException.ThrowIfNull(next);
+        if (context.Request.HasJsonContentType())
+        {
+            context.Request.EnableBuffering();
+        }
+
+        return next(context);
+    }
+
+    /// <inheritdoc />
+    public async ValueTask<bool> TryHandleAsync(HttpContext httpContext, Exception exception, CancellationToken cancellationToken)
+    {
+        ArgumentNullException.ThrowIfNull(httpContext);
+        if (exception is not BadHttpRequestException bad)
+        {
+            return false;
+        }
+
+        if (bad.InnerException is not JsonException json)
+        {
+            await Problems.Field("body", "", $"{bad.Message} A JSON object with the fields of this address is wanted; they stand at /api-docs.").ExecuteAsync(httpContext);
+            return true;
+        }
+
+        var field = (json.Path ?? "$").TrimStart('$').TrimStart('.');
+        await Problems.Field(
+            field.Length == 0 ? "body" : field, await ValueAsync(httpContext, field, cancellationToken),
+            "This cannot be read. A number is written plainly (12.5), a word in quotes, a list in square brackets; the fields stand at /api-docs.").ExecuteAsync(httpContext);
+        return true;
+    }
+
+    private static async Task<string> ValueAsync(HttpContext context, string field, CancellationToken stop)
+    {
+        if (!context.Request.Body.CanSeek)
+        {
+            return "";
+        }
+
+        try
+        {
+            context.Request.Body.Position = 0;
+            var node = await JsonNode.ParseAsync(context.Request.Body, cancellationToken: stop);
+            foreach (var name in field.Split('.', StringSplitOptions.RemoveEmptyEntries))
+            {
+                node = node is JsonObject ? node[name.Split('[')[0]] : null;
+            }
+
+            return node?.ToJsonString() ?? "";
+        }
+        catch (JsonException)
+        {
+            return "";
+        }
+    }
+}
