@@ -14,7 +14,7 @@ public class AccessibilityTests(RunningSite site) : IClassFixture<RunningSite>
     public async Task Every_place_is_clean(bool dark, int width)
     {
         using var page = new Page(width, 800, dark);
-        foreach (var place in (string[])["week", "group", "cupboard", "ideas", "prep"])
+        foreach (var place in (string[])["week", "group", "cupboard", "ideas", "ideas/making/frame", "ideas/making/stack", "prep", "today"])
         {
             page.Go(await site.PlaceAsync(place)).See("h1");
             page.Until(_ => page.All("main button, main input").Count > 3, place);

@@ -134,7 +134,7 @@ public class MainJobTests(RunningSite site) : IClassFixture<RunningSite>
     public async Task Nothing_is_loaded_from_outside()
     {
         using var page = new Page();
-        foreach (var place in (string[])["week", "group", "cupboard", "ideas", "prep"])
+        foreach (var place in (string[])["week", "group", "cupboard", "ideas", "ideas/making/dots", "prep", "today"])
         {
             page.Go(await site.PlaceAsync(place)).See("h1");
             var loaded = (IReadOnlyCollection<object>)page.Script.ExecuteScript("return performance.getEntriesByType('resource').map(e => e.name)")!;

@@ -115,6 +115,35 @@ public sealed class SafetyTests : IAsyncLifetime
         rules.ShouldAllBe(r => r!["source"]!.GetValue<string>().Length > 3 && r["deferTo"]!.GetValue<string>().Length > 3);
     }
 
+    [Fact]
+    public async Task Cautions_stand_on_the_day_the_prep_task_and_the_family_sheet_with_their_source()
+    {
+        await app.SendAsync(HttpMethod.Put, $"/api/weeks/{week}/slots/0/table/0", new { ideaId = "snip-and-cut.paper-a4" });
+        (await app.SendAsync(HttpMethod.Put, $"/api/weeks/{week}/slots/1/welcome/0", new { ideaId = "post-in-slots.jar-lids" })).Status.ShouldBe(200);
+        var day = await app.GetAsync($"/api/weeks/{week}/days/0");
+        day["children"]!.GetValue<int>().ShouldBe(13);
+        var cut = day["blocks"]!.AsArray().Single(b => b!["id"]!.GetValue<string>() == "table")!["offers"]![0]!;
+        cut["cautions"]!.AsArray().Select(c => c!["ruleId"]!.GetValue<string>()).ShouldContain("blade");
+        cut["steps"]!.AsArray().SelectMany(s => s!["who"]!.AsArray()).ShouldNotContain(w => w!["name"]!.GetValue<string>() == "Farah");
+        var tasks = (await app.GetAsync($"/api/weeks/{week}/prep"))["evenings"]!.AsArray().SelectMany(e => e!["tasks"]!.AsArray()).ToArray();
+        tasks.ShouldContain(t => t!["adultOnly"]!.GetValue<bool>() && t["cautions"]!.AsArray().Any(c => c!["ruleId"]!.GetValue<string>() == "cut-beforehand"));
+
+        var english = await PdfAsync("en");
+        english.ShouldContain("What we mind, and you may too");
+        english.ShouldContain("common practice");
+        english.ShouldNotContain("Anouk");
+        (await PdfAsync("es")).ShouldContain("Lo que cuidamos");
+        (await app.SendAsync(HttpMethod.Get, $"/api/weeks/{week}/family.pdf?language=fr")).Status.ShouldBe(400);
+        (await app.SendAsync(HttpMethod.Get, $"/api/weeks/{week}/days/9")).Status.ShouldBe(404);
+    }
+
+    private async Task<string> PdfAsync(string language)
+    {
+        var bytes = await app.Client.GetByteArrayAsync($"/api/weeks/{week}/family.pdf?language={language}", NidoApp.Stop);
+        using var document = UglyToad.PdfPig.PdfDocument.Open(bytes);
+        return string.Join(' ', document.GetPages().SelectMany(p => p.GetWords()).Select(w => w.Text));
+    }
+
     private async Task<JsonNode[]> ShortAsync() =>
         [.. (await app.GetAsync($"/api/weeks/{week}/safety"))["findings"]!.AsArray().Where(f => f!["ruleId"]!.GetValue<string>() == "ratio").Select(f => f!)];
 

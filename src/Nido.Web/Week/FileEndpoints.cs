@@ -20,6 +20,7 @@ public static class FileEndpoints
     {
         var files = api.MapGroup("/weeks").WithTags("Files");
         files.MapGet("/{weekId}/plan.pdf", Pdf).WithName("planPdf");
+        files.MapGet("/{weekId}/family.pdf", Family).WithName("familyPdf");
         files.MapGet("/{weekId}/materials.csv", Materials).WithName("materialsCsv");
         files.MapGet("/{weekId}/week.ics", Calendar).WithName("weekCalendar");
         files.MapGet("/{weekId}/unit.json", Unit).WithName("unitJson");
@@ -44,6 +45,24 @@ public static class FileEndpoints
         var bytes = WeekSheet.Pdf(
             plan, content.Theme(row.ThemeId)!.Name, paper is null ? plan.Problem.Group.Settings.Paper : Enum.Parse<Paper>(paper, ignoreCase: true));
         return TypedResults.File(bytes, "application/pdf", Name(row.ThemeId, row.Monday, "pdf"));
+    }
+
+    private static async Task<Results<FileContentHttpResult, NotFound, ProblemHttpResult>> Family(
+        string weekId, string? language, WeekDesk desk, Content content, CancellationToken stop)
+    {
+        if (await desk.RowAsync(weekId, stop) is not { } row)
+        {
+            return TypedResults.NotFound();
+        }
+
+        if (language is not (null or "en" or "es"))
+        {
+            return Problems.Field("language", language, "The family sheet is written in en or es.");
+        }
+
+        var plan = await desk.PlanAsync(row, stop);
+        var bytes = FamilySheet.Pdf(plan, content.Theme(row.ThemeId)!, plan.Problem.Group.Settings.Paper, language ?? "en");
+        return TypedResults.File(bytes, "application/pdf", Name($"{row.ThemeId}-family", row.Monday, "pdf"));
     }
 
     private static async Task<Results<FileContentHttpResult, NotFound>> Materials(string weekId, WeekDesk desk, CancellationToken stop) =>

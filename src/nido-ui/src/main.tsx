@@ -1,4 +1,6 @@
 import "@fontsource-variable/atkinson-hyperlegible-next";
+import "@fontsource/andika/latin-400.css";
+import "@fontsource/andika/latin-ext-400.css";
 import "./styles.css";
 import "./i18n";
 import { QueryClient, QueryClientProvider } from "@tanstack/react-query";

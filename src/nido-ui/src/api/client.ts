@@ -6,7 +6,7 @@ import type { components, paths } from "./schema";
 export const api = createFetch<paths>({ baseUrl: window.location.origin });
 export const $api = createQueries(api);
 
-type Schemas = components["schemas"];
+export type Schemas = components["schemas"];
 export type Aim = Schemas["Aim"];
 export type Block = Schemas["Block"];
 export type Child = Schemas["Child"];
@@ -39,6 +39,19 @@ export interface Problem {
   title?: string | null;
   detail?: string | null;
   fields?: { field: string; value: string; message: string }[];
+}
+
+/** Asks a calculator; what it refuses is thrown with its field, value and way out. */
+export async function make<T>(name: string, ask: Record<string, unknown>): Promise<T> {
+  const answer = await fetch(`/api/making/${name}`, {
+    method: "POST",
+    headers: { "Content-Type": "application/json" },
+    body: JSON.stringify(ask),
+  });
+  if (!answer.ok) {
+    throw (await answer.json()) as Problem;
+  }
+  return (await answer.json()) as T;
 }
 
 /** Sends a pasted or uploaded file as it is; the server finds out how its letters are written. */

@@ -68,6 +68,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/recipes": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["listRecipes"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/weeks/{weekId}/days/{day}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["getDay"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/safety-rules": {
         parameters: {
             query?: never;
@@ -516,6 +548,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/weeks/{weekId}/family.pdf": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["familyPdf"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/weeks/{weekId}/materials.csv": {
         parameters: {
             query?: never;
@@ -628,6 +676,454 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/making/arc-rows": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["makeArcRows"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/making/pack-mix": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["makePackMix"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/making/frame": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["makeFrame"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/making/stack": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["makeStack"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/making/thread": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["makeThread"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/making/radial-cuts": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["makeRadialCuts"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/making/strips-squares": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["makeStripsSquares"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/making/name-sets": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["makeNameSets"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/making/missing-numbers": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["makeMissingNumbers"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/making/fill-to-number": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["makeFillToNumber"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/making/dots": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["makeDots"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/making/pattern-cards": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["makePatternCards"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/making/two-ended-sticks": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["makeTwoEndedSticks"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/making/two-ended-sticks/card": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["makeTwoEndedSticksCard"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/making/fits-through": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["makeFitsThrough"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/making/two-opening-set": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["makeTwoOpeningSet"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/making/target-game": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["makeTargetGame"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/making/mix-colours": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["makeMixColours"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/making/sheet-yield": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["makeSheetYield"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/making/glue": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["makeGlue"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/making/cover-area": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["makeCoverArea"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/making/container-capacity": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["makeContainerCapacity"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/making/peg-wheel": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["makePegWheel"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/making/screw-board": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["makeScrewBoard"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/making/similar-set": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["makeSimilarSet"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/making/direction-strips": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["makeDirectionStrips"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/making/tray-fill": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["makeTrayFill"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/making/recipe-scale": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["makeRecipeScale"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/weeks/{weekId}/safety": {
         parameters: {
             query?: never;
@@ -731,6 +1227,69 @@ export interface components {
             outOfReach: string[];
             keptOut: null | string;
         };
+        /** @description What comes out. */
+        ArcRowsAnswer: {
+            /** @description ⌊(πr + gap)/(pieceSize + gap)⌋, outer row first. */
+            piecesPerRow: number[];
+            /** @description πr of each row, mm. */
+            guideLineLengths: number[];
+            /**
+             * Format: int32
+             * @description Pieces a child places; an example glued beforehand is not among them.
+             */
+            perChild: number;
+            /**
+             * Format: int32
+             * @description Pieces to lay ready for everyone, examples and spare included.
+             */
+            total: number;
+            /** @description In words. */
+            trace: string[];
+        };
+        /** @description What is asked. */
+        ArcRowsAsk: {
+            /**
+             * Format: double
+             * @description Radius of the outermost row, mm.
+             */
+            outerRadius: number;
+            /**
+             * Format: double
+             * @description From row to row, mm.
+             */
+            rowPitch: number;
+            /**
+             * Format: int32
+             * @description 1–30.
+             */
+            rows: number;
+            /**
+             * Format: double
+             * @description Along the row, mm.
+             */
+            pieceSize: number;
+            /**
+             * Format: double
+             * @description Between pieces, mm.
+             */
+            gap: number;
+            /**
+             * Format: int32
+             * @description Who makes one each.
+             */
+            children: number;
+            /**
+             * Format: double
+             * @description Percent on top.
+             * @default 0
+             */
+            spare: number;
+            /**
+             * @description One example is glued on each row beforehand.
+             * @default false
+             */
+            samplePerRow: boolean;
+        };
         /** @description An idea that a safety rule keeps out of the whole week. */
         BarredIdea: {
             ideaId: string;
@@ -792,6 +1351,17 @@ export interface components {
          * @enum {unknown}
          */
         BlockKind: "shelf" | "circle" | "stations" | "outdoors" | "table";
+        /** @description A block with what lies out in it and who is there. */
+        BlockOfDay: {
+            id: string;
+            name: string;
+            /** Format: time */
+            starts: string;
+            /** Format: int32 */
+            minutes: number;
+            adults: string[];
+            offers: components["schemas"]["IdeaCard"][];
+        };
         /** @description A material in a role. */
         BoundView: {
             role: string;
@@ -859,7 +1429,7 @@ export interface components {
             age: string;
             /** Format: int32 */
             months: number;
-            offers: components["schemas"]["StepOffer"][];
+            offers: components["schemas"]["OfferView"][];
         };
         /** @description Several children at once, saved together or not at all. */
         ChildrenBody: {
@@ -919,6 +1489,36 @@ export interface components {
             /** @description How it ended. */
             end: components["schemas"]["ComposeEnd"];
         };
+        /** @description What comes out. */
+        ContainerCapacityAnswer: {
+            /**
+             * Format: int32
+             * @description Poured loosely.
+             */
+            fewest: number;
+            /**
+             * Format: int32
+             * @description Shaken down.
+             */
+            most: number;
+            /** @description In words. */
+            trace: string[];
+        };
+        /** @description What is asked. */
+        ContainerCapacityAsk: {
+            /**
+             * Format: double
+             * @description Of the container, mL.
+             */
+            volume: number;
+            /** @description What goes in. */
+            piece: components["schemas"]["FitsThroughPiece"];
+            /**
+             * Format: double
+             * @description Share that is filled, 0.1–1; left out, 0.55–0.64.
+             */
+            packing?: null | number;
+        };
         /** @description A count of a material. */
         CountBody: {
             materialId: string;
@@ -929,6 +1529,46 @@ export interface components {
         /** @description Counts to take over. */
         CountsBody: {
             counts: components["schemas"]["CountBody"][];
+        };
+        /** @description What comes out. */
+        CoverAreaAnswer: {
+            /**
+             * Format: int32
+             * @description Laid loosely.
+             */
+            fewest: number;
+            /**
+             * Format: int32
+             * @description Laid closely.
+             */
+            most: number;
+            /** @description In words. */
+            trace: string[];
+        };
+        /** @description What is asked. */
+        CoverAreaAsk: {
+            /** @description A piece lying flat. */
+            piece: components["schemas"]["FitsThroughPiece"];
+            /**
+             * Format: double
+             * @description mm²; or width and height.
+             */
+            area?: null | number;
+            /**
+             * Format: double
+             * @description mm.
+             */
+            width?: null | number;
+            /**
+             * Format: double
+             * @description mm.
+             */
+            height?: null | number;
+            /**
+             * Format: double
+             * @description Share that is covered, 0.1–1; left out, 0.6–0.8.
+             */
+            packing?: null | number;
         };
         /** @description An amount counted on a shelf. */
         CupboardCount: {
@@ -963,6 +1603,119 @@ export interface components {
             date: string;
             day: components["schemas"]["DayOfWeek"];
         };
+        /** @description What comes out. */
+        DirectionStripsAnswer: {
+            /** @description Each different from every other. */
+            strips: string[][];
+            /** @description Arrows of each direction. */
+            counts: {
+                [key: string]: number;
+            };
+            /**
+             * Format: int32
+             * @description Arrows in all.
+             */
+            pieces: number;
+            /** @description In words. */
+            trace: string[];
+        };
+        /** @description What is asked. */
+        DirectionStripsAsk: {
+            /**
+             * Format: int32
+             * @description Arrows on a strip, 1–20.
+             */
+            length: number;
+            /**
+             * Format: int32
+             * @description How many.
+             */
+            strips: number;
+            /** @description To choose from, 2–8. */
+            directions: string[];
+            /**
+             * Format: int64
+             * @description The same seed gives the same strips.
+             * @default 1
+             */
+            seed: number;
+        };
+        /** @description What comes out. */
+        DotsAnswer: {
+            /**
+             * Format: int32
+             * @description Dots of a set: Σ numerals.
+             */
+            perSet: number;
+            /**
+             * Format: int32
+             * @description Dots of all sets.
+             */
+            total: number;
+            /** @description Every card fits. */
+            fits: boolean;
+            /** @description Card by card. */
+            layout: components["schemas"]["DotsCard"][];
+            /** @description In words. */
+            trace: string[];
+        };
+        /** @description What is asked. */
+        DotsAsk: {
+            /** @description A card each, 1–20. */
+            numerals: number[];
+            /**
+             * Format: double
+             * @description Of a dot, mm.
+             */
+            holeDiameter: number;
+            /**
+             * Format: double
+             * @description mm.
+             */
+            cardWidth: number;
+            /**
+             * Format: double
+             * @description mm.
+             */
+            cardHeight: number;
+            /**
+             * Format: double
+             * @description Kept free at the edge, mm.
+             * @default 5
+             */
+            margin: number;
+            /**
+             * Format: double
+             * @description Kept free between dots, mm.
+             * @default 3
+             */
+            gap: number;
+            /**
+             * Format: double
+             * @description How far the punch reaches in from the edge, mm; null for any pen or stamp.
+             */
+            punchReach?: null | number;
+            /**
+             * Format: int32
+             * @description How many of each card.
+             * @default 1
+             */
+            sets: number;
+        };
+        /** @description A card with its dots. */
+        DotsCard: {
+            /** Format: int32 */
+            numeral: number;
+            fits: boolean;
+            dots: components["schemas"]["DotsDot"][];
+        };
+        /** @description Centre of a dot from the upper left corner, mm. */
+        DotsDot: {
+            /** Format: double */
+            x: number;
+            /** Format: double */
+            y: number;
+        };
         /** @description An evening's work against what an evening holds. */
         EveningView: {
             /** Format: date */
@@ -973,6 +1726,37 @@ export interface components {
             capacity: number;
             tasks: components["schemas"]["TaskView"][];
         };
+        /** @description What comes out. */
+        FillToNumberAnswer: {
+            /**
+             * Format: int32
+             * @description Sum of the labels.
+             */
+            perChild: number;
+            /**
+             * Format: int32
+             * @description Pieces for everyone with spare.
+             */
+            total: number;
+            /** @description In words. */
+            trace: string[];
+        };
+        /** @description What is asked. */
+        FillToNumberAsk: {
+            /** @description Numbers written, each 0–100. */
+            labels: number[];
+            /**
+             * Format: int32
+             * @description Who has a set.
+             */
+            children: number;
+            /**
+             * Format: double
+             * @description Percent on top.
+             * @default 0
+             */
+            spare: number;
+        };
         /** @description Where a finding is met. */
         FindingPlace: {
             /** @description Day, block and offer; the idea is empty where the finding is about the block. */
@@ -982,11 +1766,225 @@ export interface components {
             /** @description Title of the idea, or null where the finding is about the block. */
             title: null | string;
         };
+        /** @description What comes out. */
+        FitsThroughAnswer: {
+            /** @description It goes through in some turn. */
+            passes: boolean;
+            /**
+             * Format: double
+             * @description Room at the tightest place in the best turn, mm; below 0 what is lacking.
+             */
+            clearance: number;
+            /** @description How it goes: any way, end first, edge first, flat, slanting, squeezed. */
+            turn: string;
+            /** @description In words. */
+            trace: string[];
+        };
+        /** @description What is asked. */
+        FitsThroughAsk: {
+            piece: components["schemas"]["FitsThroughPiece"];
+            opening: components["schemas"]["FitsThroughOpening"];
+        };
+        /** @description An opening. */
+        FitsThroughOpening: {
+            /** @description round or slot. */
+            shape: string;
+            /**
+             * Format: double
+             * @description Of a round one, mm.
+             * @default 0
+             */
+            diameter: number;
+            /**
+             * Format: double
+             * @description Of a slot, mm.
+             * @default 0
+             */
+            width: number;
+            /**
+             * Format: double
+             * @description Of a slot, mm.
+             * @default 0
+             */
+            height: number;
+        };
+        /** @description A piece. */
+        FitsThroughPiece: {
+            /** @description sphere, box, rod or disc. */
+            shape: string;
+            /**
+             * Format: double
+             * @description Of what is round, mm.
+             * @default 0
+             */
+            diameter: number;
+            /**
+             * Format: double
+             * @description Of a box or rod, mm.
+             * @default 0
+             */
+            length: number;
+            /**
+             * Format: double
+             * @description Of a box, mm.
+             * @default 0
+             */
+            width: number;
+            /**
+             * Format: double
+             * @description Of a box or disc, mm.
+             * @default 0
+             */
+            height: number;
+            /**
+             * @description It can be squeezed to half.
+             * @default false
+             */
+            soft: boolean;
+            /** @description What it is called, where several are told apart. */
+            name?: null | string;
+        };
         /**
          * @description What the group does about food that is worked with and not eaten.
          * @enum {unknown}
          */
         FoodRule: "withAllergyCheck" | "never" | "freely";
+        /** @description What comes out; joints, sticks and braces of one frame. */
+        FrameAnswer: {
+            /**
+             * Format: int32
+             * @description Joints of one frame.
+             */
+            joints: number;
+            /**
+             * Format: int32
+             * @description Sticks of one frame.
+             */
+            sticks: number;
+            /**
+             * Format: int32
+             * @description (3V − 6 − E) + (E − rank), flat things 2V − 3 in their plane.
+             */
+            bracesToStandStill: number;
+            /** @description Where they go, shortest first; each raises the rank. */
+            braces: components["schemas"]["FrameBrace"][];
+            /**
+             * Format: int32
+             * @description Straws for the sticks and braces of all frames, or null.
+             */
+            straws: null | number;
+            /** @description Joints that would hold more than they can, braces included. */
+            crowdedJoints: number[];
+            /**
+             * Format: double
+             * @description How far it can be tipped before it falls over its nearest edge, degrees; 0 where it stands on less than three joints.
+             */
+            tipAngleDeg: number;
+            /**
+             * Format: int32
+             * @description 3V − 6 − E (flat 2V − 3 − E).
+             */
+            maxwell: number;
+            /**
+             * Format: int32
+             * @description Rank of the rigidity matrix.
+             */
+            rank: number;
+            /** @description It lies in one plane. */
+            isFlat: boolean;
+            /** @description Where the joints are, mm, for the drawing. */
+            points: number[][];
+            /** @description Sticks as pairs of joints, for the drawing. */
+            lines: number[][];
+            /** @description In words. */
+            trace: string[];
+        };
+        /** @description What is asked: a shape by name, or joints and sticks by hand. */
+        FrameAsk: {
+            /** @description A name, or null where joints are given. */
+            shape?: null | string;
+            /**
+             * Format: int32
+             * @description For a tower, 1–20.
+             * @default 1
+             */
+            storeys: number;
+            /** @description x, y, z of each joint in units of the stick length for named lengths, else mm. */
+            joints?: null | number[][];
+            /** @description Pairs of joint indices, from 0. */
+            sticks?: null | number[][];
+            /**
+             * Format: int32
+             * @description How many such frames.
+             * @default 1
+             */
+            count: number;
+            /**
+             * Format: double
+             * @description mm; for joints given by hand 1 leaves them as they are.
+             * @default 100
+             */
+            stickLength: number;
+            /**
+             * Format: double
+             * @description Length of what sticks and braces are cut from, mm; null asks no straws.
+             */
+            strawLength?: null | number;
+            /**
+             * Format: int32
+             * @description What a joint can hold; null asks nothing.
+             */
+            maxSticksPerJoint?: null | number;
+        };
+        /** @description A brace between two joints. Length in mm. */
+        FrameBrace: {
+            /** Format: int32 */
+            i: number;
+            /** Format: int32 */
+            j: number;
+            /** Format: double */
+            length: number;
+        };
+        /** @description What comes out. */
+        GlueAnswer: {
+            /**
+             * Format: double
+             * @description πw²/8 × L / 1000, mL.
+             */
+            mlEach: number;
+            /**
+             * Format: double
+             * @description For all copies with spare, mL.
+             */
+            ml: number;
+            /** @description In words. */
+            trace: string[];
+        };
+        /** @description What is asked. */
+        GlueAsk: {
+            /**
+             * Format: double
+             * @description mm.
+             */
+            lineLength: number;
+            /**
+             * Format: double
+             * @description mm.
+             */
+            beadWidth: number;
+            /**
+             * Format: int32
+             * @description Sheets with such a line.
+             * @default 1
+             */
+            copies: number;
+            /**
+             * Format: double
+             * @description Percent on top.
+             * @default 0
+             */
+            spare: number;
+        };
         /** @description Everything of a group but its children. */
         GroupBody: {
             name: string;
@@ -1050,11 +2048,8 @@ export interface components {
         Health: {
             status: string;
         };
-        /**
-         * @description Least to most help, as ordered categories of an observation.
-         * @enum {unknown}
-         */
-        HelpLevel: "alone" | "shown" | "hands" | "notYet";
+        /** @enum {unknown} */
+        HelpLevel: "alone" | "shown" | "hands" | "notYet" | null;
         /** @description An idea opened: who works how, with what, how many, and what to mind. */
         IdeaCard: {
             ideaId: string;
@@ -1242,6 +2237,78 @@ export interface components {
             standIns: components["schemas"]["StandInView"][];
             ledger: components["schemas"]["Movement"][];
         };
+        /** @description What comes out. */
+        MissingNumbersAnswer: {
+            /** @description Numbers that are written. */
+            shown: number[];
+            /** @description Numbers on the pegs. */
+            pegs: number[];
+            /** @description In words. */
+            trace: string[];
+        };
+        /** @description What is asked. */
+        MissingNumbersAsk: {
+            /**
+             * Format: int32
+             * @description First number, 0–100.
+             */
+            from: number;
+            /**
+             * Format: int32
+             * @description Last number.
+             */
+            to: number;
+            /**
+             * Format: int32
+             * @description How many are missing.
+             */
+            gaps: number;
+            /**
+             * Format: int64
+             * @description The same seed gives the same line.
+             * @default 1
+             */
+            seed: number;
+            /**
+             * @description First and last are always shown.
+             * @default false
+             */
+            avoidEnds: boolean;
+            /**
+             * @description No two gaps side by side.
+             * @default false
+             */
+            avoidNeighbours: boolean;
+        };
+        /** @description What comes out. */
+        MixColoursAnswer: {
+            recipes: components["schemas"]["MixColoursRecipe"][];
+            cannot: components["schemas"]["MixColoursLacking"][];
+            trace: string[];
+        };
+        /** @description What is asked. */
+        MixColoursAsk: {
+            /** @description Paints there are. */
+            have: string[];
+            /** @description Colours wanted. */
+            want: string[];
+        };
+        /** @description A colour that cannot be mixed, with what is missing for it. */
+        MixColoursLacking: {
+            want: string;
+            missing: string[];
+        };
+        /** @description So many parts of a paint. */
+        MixColoursPart: {
+            colour: string;
+            /** Format: int32 */
+            parts: number;
+        };
+        /** @description How a colour is mixed from paints that are there. */
+        MixColoursRecipe: {
+            want: string;
+            parts: components["schemas"]["MixColoursPart"][];
+        };
         /**
          * @description How a ratio is read for children of mixed ages.
          * @enum {unknown}
@@ -1286,6 +2353,47 @@ export interface components {
          * @enum {unknown}
          */
         MovementKind: "bought" | "found" | "used" | "made" | "lost" | "counted";
+        /** @description What comes out. */
+        NameSetsAnswer: {
+            /**
+             * Format: int32
+             * @description Pieces in all.
+             */
+            pieces: number;
+            /** @description Pieces of each name. */
+            perChild: {
+                [key: string]: number;
+            };
+            /** @description How often each letter is written, in the order of the alphabet. */
+            letterCounts: {
+                [key: string]: number;
+            };
+            /** @description For letters with a mark, the letter without it; ñ is a letter of its own. */
+            bases: {
+                [key: string]: string;
+            };
+            /** @description The pieces of each name in order, for the drawing. */
+            sets: {
+                [key: string]: string[];
+            };
+            /** @description In words. */
+            trace: string[];
+        };
+        /** @description What is asked. */
+        NameSetsAsk: {
+            /** @description Names of the children, in any script. */
+            names: string[];
+            /**
+             * @description upper, lower or title.
+             * @default title
+             */
+            case: string;
+            /**
+             * @description A set to lay out and a set to match.
+             * @default false
+             */
+            twoSets: boolean;
+        };
         /** @description A new group: a name is enough, the rest has defaults. */
         NewGroupBody: {
             name: string;
@@ -1298,6 +2406,19 @@ export interface components {
             /** Format: date */
             monday: string;
         };
+        /** @description The step a child is offered, with the reason in words. */
+        OfferView: {
+            /** Format: int32 */
+            step: number;
+            help: components["schemas"]["HelpLevel"];
+            /** Format: double */
+            alone: number;
+            /** Format: double */
+            withHelp: number;
+            /** Format: double */
+            fit: number;
+            trace: string[];
+        };
         /** @description A rule lifted for an idea, with who answers for it and why. */
         OverrideBody: {
             ideaId: string;
@@ -1305,11 +2426,145 @@ export interface components {
             adult: string;
             reason: string;
         };
+        /** @description What comes out. */
+        PackMixAnswer: {
+            /**
+             * Format: int32
+             * @description Packs that give every colour they have; 0 where none is needed of what they give.
+             */
+            packs: number;
+            /** @description Colours a pack does not give for sure, in the order asked. */
+            missingColours: string[];
+            /** @description Pieces left of each colour of the packs. */
+            leftover: {
+                [key: string]: number;
+            };
+            /** @description In words. */
+            trace: string[];
+        };
+        /** @description What is asked. */
+        PackMixAsk: {
+            /** @description Pieces of each colour. */
+            needs: {
+                [key: string]: number;
+            };
+            /**
+             * Format: int32
+             * @description Pieces in a pack.
+             */
+            packCount: number;
+            /** @description Share of each colour in a pack; together 1. */
+            packShares: {
+                [key: string]: number;
+            };
+            /**
+             * Format: double
+             * @description Percent on top.
+             * @default 0
+             */
+            spare: number;
+        };
         /**
          * @description Paper the group prints on.
          * @enum {unknown}
          */
         Paper: "a4" | "letter";
+        /** @description What comes out. */
+        PatternCardsAnswer: {
+            /**
+             * Format: int64
+             * @description How many different ones there are with these colours.
+             */
+            possible: number;
+            /** @description Different ones that can all be laid at once. */
+            cards: string[][];
+            /** @description possible, maxCards, or the colour that runs out. */
+            limitedBy: string;
+            /** @description In words. */
+            trace: string[];
+        };
+        /** @description What is asked. */
+        PatternCardsAsk: {
+            /** @description AB, AAB, ABB, ABC, AABB or ring. */
+            kind: string;
+            /** @description Colours to choose from, 2–12. */
+            colours: string[];
+            /**
+             * Format: int32
+             * @description Pieces shown, or beads of the ring.
+             */
+            length: number;
+            /** @description Pieces there are of a colour; a colour left out is plenty. */
+            available?: null | {
+                [key: string]: number;
+            };
+            /**
+             * @description A ring turned over counts as the same.
+             * @default false
+             */
+            flip: boolean;
+            /**
+             * Format: int32
+             * @description Cards wanted at most.
+             * @default 12
+             */
+            maxCards: number;
+            /**
+             * Format: int64
+             * @description The same seed gives the same cards.
+             * @default 1
+             */
+            seed: number;
+        };
+        /** @description What comes out. */
+        PegWheelAnswer: {
+            /**
+             * Format: int32
+             * @description Before it sags more than a tenth.
+             */
+            mostPegs: number;
+            /**
+             * Format: double
+             * @description With the pegs asked.
+             */
+            sagMm: number;
+            /** @description The pegs asked are not too many. */
+            holds: boolean;
+            /** @description Always true: try it once. */
+            estimate: boolean;
+            /** @description In words. */
+            trace: string[];
+        };
+        /** @description What is asked. */
+        PegWheelAsk: {
+            /**
+             * Format: double
+             * @description mm.
+             */
+            diameter: number;
+            /**
+             * Format: double
+             * @description mm.
+             */
+            thickness: number;
+            /** @description paper, card, corrugated, plastic, foam or plywood. */
+            material: string;
+            /**
+             * Format: double
+             * @description g.
+             */
+            pegMass: number;
+            /**
+             * Format: int32
+             * @description How many are wanted.
+             */
+            pegs: number;
+            /**
+             * @description Held at the edge or at the centre.
+             * @default centre
+             */
+            grip: string;
+        };
         /** @description An idea on a day, in a block, at one of its offers. */
         Placement: {
             /**
@@ -1336,6 +2591,14 @@ export interface components {
             toAsk: components["schemas"]["MaterialLineView"][];
             trays: components["schemas"]["TraysView"][];
         };
+        ProblemDetails: {
+            type?: null | string;
+            title?: null | string;
+            /** Format: int32 */
+            status?: null | number;
+            detail?: null | string;
+            instance?: null | string;
+        };
         /** @description How many of a material. */
         QuantityView: {
             materialId: string;
@@ -1346,6 +2609,43 @@ export interface components {
             /** Format: double */
             have: number;
             trace: string[];
+        };
+        /** @description What comes out. */
+        RadialCutsAnswer: {
+            /**
+             * Format: int32
+             * @description 2 × diameters.
+             */
+            sectors: number;
+            /**
+             * Format: int32
+             * @description Straight cuts, edge to edge.
+             */
+            cuts: number;
+            /**
+             * Format: double
+             * @description πD / sectors, mm.
+             */
+            edgeArc: number;
+            /** @description The sectors can be divided by the length of the pattern. */
+            patternFits: boolean;
+            /** @description In words. */
+            trace: string[];
+        };
+        /** @description What is asked. */
+        RadialCutsAsk: {
+            /**
+             * Format: double
+             * @description mm.
+             */
+            diameter: number;
+            /**
+             * Format: int32
+             * @description Straight lines through the middle, 1–36.
+             */
+            diameters: number;
+            /** @description Colours in turn round the plate; may be empty. */
+            pattern?: null | string[];
         };
         /** @description A line of a group's own ratio table. */
         RatioBand: {
@@ -1365,6 +2665,145 @@ export interface components {
          * @enum {unknown}
          */
         RatioTable: "caringForOurChildren" | "englandEyfs" | "own";
+        /** @description Something mixed: dough, paste, coloured rice. */
+        Recipe: {
+            /** @description Kebab case. */
+            id: string;
+            /** @description On the card. */
+            name: string;
+            /** @description Recipes of a family stand in for each other where an allergy asks it. */
+            family: string;
+            /** @description In the order they are added. */
+            ingredients: components["schemas"]["RecipeScaleIngredient"][];
+            /**
+             * Format: double
+             * @description What the amounts as written give.
+             */
+            yield: number;
+            /** @description g or mL. */
+            yieldUnit: string;
+            /**
+             * Format: int32
+             * @description Work.
+             */
+            minutes: number;
+            /**
+             * Format: int32
+             * @description Cooling, drying or resting before use.
+             */
+            waitMinutes: number;
+            /**
+             * Format: int32
+             * @description Shelf life; common practice.
+             */
+            keepsDays: number;
+            /** @description Heat or another reason. */
+            adultOnly: boolean;
+            /** @description What is done, for the safety rules. */
+            actions: string[];
+            /** @description In order. */
+            steps: string[];
+            /** @description Every allergen of its ingredients. */
+            allergens?: null | string[];
+        };
+        /** @description What comes out. */
+        RecipeScaleAnswer: {
+            /**
+             * Format: double
+             * @description Times the recipe as written.
+             */
+            factor: number;
+            /**
+             * Format: double
+             * @description What the batch gives.
+             */
+            batchYield: number;
+            /** @description In order. */
+            ingredients: components["schemas"]["RecipeScaleMeasured"][];
+            /**
+             * Format: double
+             * @description The largest error of an ingredient.
+             */
+            maxRatioError: number;
+            /** @description In the batch. */
+            allergens: string[];
+            /** @description The recipe taken, where one was named; another than asked where an allergy asks it. */
+            variant: null | string;
+            /** @description In words. */
+            trace: string[];
+        };
+        /** @description What is asked: a known recipe, or ingredients and what they give. */
+        RecipeScaleAsk: {
+            /**
+             * Format: int32
+             * @description Who gets some.
+             */
+            children: number;
+            /**
+             * Format: double
+             * @description In the yield's unit.
+             */
+            amountEach: number;
+            /** @description Id of a known recipe, or null. */
+            recipe?: null | string;
+            /** @description As written, where no recipe is named. */
+            ingredients?: null | components["schemas"]["RecipeScaleIngredient"][];
+            /**
+             * Format: double
+             * @description What they give.
+             */
+            yield?: null | number;
+            /** @description g or mL. */
+            yieldUnit?: null | string;
+            /**
+             * @description us or metric.
+             * @default metric
+             */
+            measures: string;
+            /** @description Allergens that must not be in it. */
+            avoid?: null | string[];
+        };
+        /** @description An ingredient. */
+        RecipeScaleIngredient: {
+            /** @description In words. */
+            name: string;
+            /**
+             * Format: double
+             * @description As written.
+             */
+            amount: number;
+            /** @description g, mL, tsp, tbsp, cup or piece. */
+            unit: string;
+            /**
+             * Format: double
+             * @description g/mL; needed to show grams as cups, or the other way round.
+             */
+            density?: null | number;
+            /** @description It carries. */
+            allergens?: null | string[];
+        };
+        /** @description An ingredient to measure. */
+        RecipeScaleMeasured: {
+            /** @description In words. */
+            name: string;
+            /**
+             * Format: double
+             * @description By the factor, in the unit as written.
+             */
+            exactAmount: number;
+            /**
+             * Format: double
+             * @description What is measured.
+             */
+            shownAmount: number;
+            /** @description Of the shown amount. */
+            unit: string;
+            /**
+             * Format: double
+             * @description Share by which it is off.
+             */
+            error: number;
+        };
         /** @description A role the material can take. */
         RoleView: {
             technique: string;
@@ -1428,6 +2867,80 @@ export interface components {
             overrides: components["schemas"]["RuleOverride"][];
             adults: string[];
         };
+        /** @description What comes out. */
+        ScrewBoardAnswer: {
+            /**
+             * Format: int32
+             * @description How many.
+             */
+            screws: number;
+            /** @description Where. */
+            positions: components["schemas"]["ScrewBoardPosition"][];
+            /** @description Longer than the board less 3 mm: the point could come through. */
+            protrudes: boolean;
+            /** @description Driver and head are of one kind. */
+            driverFits: boolean;
+            /**
+             * Format: double
+             * @description Hole drilled beforehand by an adult, mm: 70% of the screw, common practice for soft wood.
+             */
+            preDrillMm: number;
+            /** @description In words. */
+            trace: string[];
+        };
+        /** @description What is asked: shapes or letters. */
+        ScrewBoardAsk: {
+            /**
+             * Format: double
+             * @description mm.
+             */
+            screwLength: number;
+            /**
+             * Format: double
+             * @description mm.
+             */
+            boardThickness: number;
+            /**
+             * Format: double
+             * @description From screw to screw at most, mm.
+             */
+            spacing: number;
+            /** @description slot, cross, square, hex or star. */
+            driver: string;
+            /** @description As the driver. */
+            head: string;
+            /** @description square, rectangle, triangle, house, line or circle. */
+            shapes?: null | components["schemas"]["ScrewBoardForm"][];
+            /** @description Letters A–Z. */
+            letters?: null | string;
+            /**
+             * Format: double
+             * @description mm.
+             * @default 120
+             */
+            letterHeight: number;
+            /**
+             * Format: double
+             * @description mm, for the hole drilled beforehand.
+             * @default 4
+             */
+            screwDiameter: number;
+        };
+        /** @description A shape by name, with its size in mm. */
+        ScrewBoardForm: {
+            shape: string;
+            /** Format: double */
+            width: number;
+            /** Format: double */
+            height: number;
+        };
+        /** @description A screw, mm from the upper left corner of the drawing. */
+        ScrewBoardPosition: {
+            /** Format: double */
+            x: number;
+            /** Format: double */
+            y: number;
+        };
         /**
          * @description What a safety rule asks.
          * @enum {unknown}
@@ -1450,10 +2963,131 @@ export interface components {
              */
             without: number;
         };
+        /** @description What comes out. */
+        SheetYieldAnswer: {
+            /**
+             * Format: int32
+             * @description Pieces of a sheet.
+             */
+            perSheet: number;
+            /** @description grid, square or hexagonal. */
+            arrangement: string;
+            /** @description Rectangles lie turned by a quarter, or rows of circles run along the height. */
+            turned: boolean;
+            /**
+             * Format: int32
+             * @description Sheets for what is needed.
+             */
+            sheets: number;
+            /**
+             * Format: double
+             * @description Of a full sheet.
+             */
+            wastePercent: number;
+            /** @description Where the pieces lie. */
+            positions: components["schemas"]["SheetYieldPosition"][];
+            /** @description In words. */
+            trace: string[];
+        };
+        /** @description What is asked: rectangles, or circles where a diameter is given. */
+        SheetYieldAsk: {
+            /**
+             * Format: double
+             * @description mm.
+             */
+            sheetWidth: number;
+            /**
+             * Format: double
+             * @description mm.
+             */
+            sheetHeight: number;
+            /**
+             * Format: double
+             * @description mm.
+             */
+            pieceWidth?: null | number;
+            /**
+             * Format: double
+             * @description mm.
+             */
+            pieceHeight?: null | number;
+            /**
+             * Format: double
+             * @description Of circles, mm.
+             */
+            diameter?: null | number;
+            /**
+             * Format: double
+             * @description Kept free at the edge, mm.
+             * @default 0
+             */
+            margin: number;
+            /**
+             * Format: double
+             * @description Kept free between pieces, mm.
+             * @default 0
+             */
+            gap: number;
+            /**
+             * Format: int32
+             * @description Pieces in all.
+             * @default 1
+             */
+            needed: number;
+        };
+        /** @description Upper left corner of a rectangle, middle of a circle; mm from the upper left corner of the sheet. */
+        SheetYieldPosition: {
+            /** Format: double */
+            x: number;
+            /** Format: double */
+            y: number;
+        };
         /** @description A shelf. */
         ShelfView: {
             name: string;
             tiles: components["schemas"]["TileView"][];
+        };
+        /** @description What comes out. */
+        SimilarSetAnswer: {
+            pairs: components["schemas"]["SimilarSetPair"][];
+            trace: string[];
+        };
+        /** @description What is asked. */
+        SimilarSetAsk: {
+            /** @description 1–12, each with 2–20 values. */
+            features: components["schemas"]["SimilarSetFeature"][];
+            /**
+             * Format: int32
+             * @description How many pairs.
+             */
+            pairs: number;
+            /**
+             * Format: int32
+             * @description Features in which the two of a pair differ.
+             * @default 1
+             */
+            differBy: number;
+            /**
+             * Format: int64
+             * @description The same seed gives the same pairs.
+             * @default 1
+             */
+            seed: number;
+        };
+        /** @description Something that can be drawn in several ways. */
+        SimilarSetFeature: {
+            name: string;
+            values: string[];
+        };
+        /** @description Two pictures and the features in which they differ. */
+        SimilarSetPair: {
+            first: {
+                [key: string]: string;
+            };
+            second: {
+                [key: string]: string;
+            };
+            differ: string[];
         };
         /** @description The five things a teacher can weigh, each 0–10. */
         Sliders: {
@@ -1497,6 +3131,86 @@ export interface components {
          * @enum {unknown}
          */
         SmallPartsRule: "never" | "watchedTable";
+        /** @description What comes out. */
+        StackedBlocksAnswer: {
+            /** @description No joint has a margin below −1e-6 mm: exactly on the edge still balances. */
+            stands: boolean;
+            /**
+             * Format: int32
+             * @description Index in Joints.
+             */
+            weakestJoint: number;
+            /**
+             * Format: double
+             * @description There.
+             */
+            marginMm: number;
+            /**
+             * Format: double
+             * @description The smallest of all joints.
+             */
+            tipAngleDeg: number;
+            /** @description Lowest first. */
+            joints: components["schemas"]["StackedBlocksJoint"][];
+            /** @description How far each upper block, with all above it, may be off the one below before it falls. */
+            allowedOffCentreMm: number[];
+            /** @description Of all above the support: x, y from its centre and z from its top, mm. */
+            centreOfMass: number[];
+            /** @description In words. */
+            trace: string[];
+        };
+        /** @description What is asked: block 0 is the support. */
+        StackedBlocksAsk: {
+            blocks: components["schemas"]["StackedBlocksBlock"][];
+        };
+        /** @description A block. Offsets are of its centre from that of the support. */
+        StackedBlocksBlock: {
+            /**
+             * Format: double
+             * @description mm, along x.
+             */
+            width: number;
+            /**
+             * Format: double
+             * @description mm, along y.
+             */
+            depth: number;
+            /**
+             * Format: double
+             * @description mm.
+             */
+            height: number;
+            /**
+             * Format: double
+             * @description g.
+             */
+            mass: number;
+            /**
+             * Format: double
+             * @description mm.
+             * @default 0
+             */
+            offsetX: number;
+            /**
+             * Format: double
+             * @description mm.
+             * @default 0
+             */
+            offsetY: number;
+        };
+        /** @description Between a block and the one below. */
+        StackedBlocksJoint: {
+            /**
+             * Format: double
+             * @description From the centre of mass of all above to the nearest edge of what carries it; below 0 it falls.
+             */
+            marginMm: number;
+            /**
+             * Format: double
+             * @description Tilt of the table that makes it fall there; 0 where it falls already.
+             */
+            tipAngleDeg: number;
+        };
         /** @description What could stand in for it in the week. */
         StandInView: {
             materialId: string;
@@ -1507,33 +3221,6 @@ export interface components {
             /** Format: double */
             have: number;
             reasons: string[];
-        };
-        /** @description The step a child is offered in an idea, with the reason. */
-        StepOffer: {
-            /**
-             * Format: int32
-             * @description Number on the ladder.
-             */
-            step: number;
-            /** @description Least help with which the child is likely to manage. */
-            help: components["schemas"]["HelpLevel"];
-            /**
-             * Format: double
-             * @description P(alone) at that step.
-             */
-            alone: number;
-            /**
-             * Format: double
-             * @description P(with that help).
-             */
-            withHelp: number;
-            /**
-             * Format: double
-             * @description 0–1: how right the step is; 0 is out of reach.
-             */
-            fit: number;
-            /** @description The reason in words. */
-            trace: string[];
         };
         /** @description A step of an idea: what is done, with what, and who. */
         StepView: {
@@ -1591,6 +3278,155 @@ export interface components {
             adults: number;
             reach: string[];
         };
+        /** @description What comes out. */
+        StripsSquaresAnswer: {
+            /**
+             * Format: int32
+             * @description Of a sheet.
+             */
+            strips: number;
+            /**
+             * Format: int32
+             * @description Of a strip.
+             */
+            squaresPerStrip: number;
+            /**
+             * Format: int32
+             * @description Of a sheet.
+             */
+            squaresPerSheet: number;
+            /**
+             * Format: int32
+             * @description All cuts of a sheet; a leftover edge costs its own.
+             */
+            cuts: number;
+            /**
+             * Format: int32
+             * @description Those of them that go across strips.
+             */
+            snips: number;
+            /**
+             * Format: int32
+             * @description Squares needed in all.
+             */
+            squares: number;
+            /**
+             * Format: int32
+             * @description Sheets for them.
+             */
+            sheets: number;
+            /** @description Edge left of a sheet. */
+            leftover: components["schemas"]["StripsSquaresRest"];
+            /** @description For the cuts of a sheet, by step. */
+            minutes: {
+                [key: string]: number;
+            };
+            /** @description In words. */
+            trace: string[];
+        };
+        /** @description What is asked. */
+        StripsSquaresAsk: {
+            /**
+             * Format: double
+             * @description mm.
+             */
+            sheetWidth: number;
+            /**
+             * Format: double
+             * @description mm.
+             */
+            sheetHeight: number;
+            /**
+             * Format: double
+             * @description Width of a strip, mm.
+             */
+            strip: number;
+            /**
+             * Format: double
+             * @description Length snipped off a strip, mm.
+             */
+            square: number;
+            /**
+             * @description The side strips run along: width or height.
+             * @default height
+             */
+            stripsAlong: string;
+            /**
+             * Format: int32
+             * @description Who needs squares.
+             * @default 1
+             */
+            children: number;
+            /**
+             * Format: int32
+             * @description Of each; or an area to cover.
+             */
+            squaresPerChild?: null | number;
+            /**
+             * Format: double
+             * @description Area each child covers, mm².
+             */
+            coverArea?: null | number;
+            /**
+             * Format: double
+             * @description Share of the area that is covered.
+             * @default 1
+             */
+            coverage: number;
+            /** @description Minutes a cut takes, by step. */
+            minutesPerCut?: null | {
+                [key: string]: number;
+            };
+        };
+        /** @description What is left of a sheet, mm. */
+        StripsSquaresRest: {
+            /** Format: double */
+            width: number;
+            /** Format: double */
+            height: number;
+        };
+        /** @description What comes out. */
+        TargetGameAnswer: {
+            /**
+             * Format: double
+             * @description mm.
+             */
+            nextDistance: number;
+            /** @description farther, nearer or stay. */
+            change: string;
+            /** @description In a sentence. */
+            why: string;
+            /** @description In words. */
+            trace: string[];
+        };
+        /** @description What is asked. */
+        TargetGameAsk: {
+            /**
+             * Format: int32
+             * @description Of the tries.
+             */
+            hits: number;
+            /**
+             * Format: int32
+             * @description 5–30: fewer say too little.
+             */
+            tries: number;
+            /**
+             * Format: double
+             * @description Thrown from, mm.
+             */
+            distance: number;
+            /**
+             * Format: double
+             * @description Nearest the room allows, mm.
+             */
+            minDistance: number;
+            /**
+             * Format: double
+             * @description Farthest the room allows, mm.
+             */
+            maxDistance: number;
+        };
         /** @description A task of an evening, with what to mind at it. */
         TaskView: {
             what: string;
@@ -1620,6 +3456,105 @@ export interface components {
             colours: string[];
             words: string[];
         };
+        /** @description What comes out. */
+        ThreadingAnswer: {
+            /**
+             * Format: int32
+             * @description Whole repeats only.
+             */
+            repeats: number;
+            /** @description Pieces of each colour. */
+            perColour: {
+                [key: string]: number;
+            };
+            /**
+             * Format: double
+             * @description mm.
+             */
+            threadedLength: number;
+            /**
+             * Format: double
+             * @description Lace or stem to cut, mm.
+             */
+            laceLength: number;
+            /**
+             * Format: double
+             * @description Of the closed loop, mm; 0 where it stays open.
+             */
+            loopPerimeter: number;
+            /**
+             * Format: double
+             * @description Hole to lace, doubled lace counted twice.
+             */
+            holeRatio: number;
+            /** @description What to mind. */
+            flags: string[];
+            /** @description In words. */
+            trace: string[];
+        };
+        /** @description What is asked. */
+        ThreadingAsk: {
+            /** @description Length of a piece of each colour along the lace, mm. */
+            pieceLengths: {
+                [key: string]: number;
+            };
+            /** @description Colours in order. */
+            pattern: string[];
+            /** @description The pattern runs forth and back in each repeat. */
+            mirrored: boolean;
+            /**
+             * Format: double
+             * @description Length to be threaded, or of the doubled stem before folding, mm.
+             */
+            targetLength: number;
+            /** @description What is threaded on. */
+            lace: components["schemas"]["ThreadingLace"];
+            /**
+             * Format: double
+             * @description Of the pieces, mm.
+             */
+            hole: number;
+            /**
+             * Format: double
+             * @description Lace for the knots, mm.
+             * @default 0
+             */
+            knotAllowance: number;
+            /**
+             * Format: double
+             * @description Lace curled in at each end; of a doubled stem the eye at the fold, mm.
+             * @default 0
+             */
+            endCurl: number;
+            /**
+             * @description It is tied to a loop.
+             * @default false
+             */
+            closed: boolean;
+        };
+        /** @description A lace, wire or stem. */
+        ThreadingLace: {
+            /**
+             * Format: double
+             * @description mm.
+             */
+            diameter: number;
+            /**
+             * @description It stretches.
+             * @default false
+             */
+            elastic: boolean;
+            /**
+             * @description Folded in two, so that pieces go over both halves.
+             * @default false
+             */
+            doubled: boolean;
+            /**
+             * @description It can be pushed.
+             * @default false
+             */
+            stiff: boolean;
+        };
         /** @description A material on a shelf: on hand, and what the week does with it. */
         TileView: {
             materialId: string;
@@ -1636,6 +3571,65 @@ export interface components {
             /** Format: int32 */
             cents: number;
             consumable: boolean;
+        };
+        /** @description A day to run from. */
+        TodayView: {
+            /** Format: date */
+            date: string;
+            /** Format: int32 */
+            children: number;
+            blocks: components["schemas"]["BlockOfDay"][];
+        };
+        /** @description What comes out, for all trays. */
+        TrayFillAnswer: {
+            /**
+             * Format: double
+             * @description mL.
+             */
+            volumeMl: number;
+            /**
+             * Format: double
+             * @description g.
+             */
+            massG: number;
+            /**
+             * Format: double
+             * @description US cups.
+             */
+            cups: number;
+            /** @description In words. */
+            trace: string[];
+        };
+        /** @description What is asked. */
+        TrayFillAsk: {
+            /**
+             * Format: double
+             * @description Inside, mm.
+             */
+            length: number;
+            /**
+             * Format: double
+             * @description Inside, mm.
+             */
+            width: number;
+            /**
+             * Format: double
+             * @description Of the filling, mm.
+             */
+            depth: number;
+            /**
+             * Format: double
+             * @description g/mL; or a material.
+             */
+            density?: null | number;
+            /** @description salt, flour, sugar, oats, rice, cornstarch, sand or water. */
+            material?: null | string;
+            /**
+             * Format: int32
+             * @description How many.
+             * @default 1
+             */
+            trays: number;
         };
         /** @description What belongs to an offer. */
         TrayView: {
@@ -1677,6 +3671,75 @@ export interface components {
             lifted: number;
             /** Format: int32 */
             empty: number;
+        };
+        /** @description What comes out. */
+        TwoEndedSticksAnswer: {
+            /**
+             * Format: int32
+             * @description k(k − 1)/2, and k more with same ends.
+             */
+            distinct: number;
+            /** @description Each once. */
+            sticks: string[][];
+            /** @description In words. */
+            trace: string[];
+        };
+        /** @description What is asked. */
+        TwoEndedSticksAsk: {
+            /** @description 2–20. */
+            colours: string[];
+            /**
+             * @description Also sticks with the same colour at both ends.
+             * @default false
+             */
+            sameEnds: boolean;
+        };
+        /** @description What comes out. */
+        TwoEndedSticksCardAnswer: {
+            /** @description Every stick is there and every join is right. */
+            buildable: boolean;
+            /** @description Sticks the set does not have, or not often enough. */
+            missing: string[][];
+            /**
+             * Format: int32
+             * @description Index of the first stick whose end does not match the next one; null where all match.
+             */
+            wrongJoin: null | number;
+            /** @description In words. */
+            trace: string[];
+        };
+        /** @description A card to lay with a set. */
+        TwoEndedSticksCardAsk: {
+            /** @description Sticks there are; a stick may be turned. */
+            set: string[][];
+            /** @description Sticks in order, as they lie. */
+            card: string[][];
+            /**
+             * @description Ends that meet must have the same colour.
+             * @default false
+             */
+            mustTouch: boolean;
+        };
+        /** @description What comes out; pieces by name or by their place in the list. */
+        TwoOpeningSetAnswer: {
+            /** @description Go through the large opening only. */
+            onlyLarge: string[];
+            /** @description Go through the small opening only: the shapes of the openings differ. */
+            onlySmall: string[];
+            /** @description Go through both. */
+            both: string[];
+            /** @description Go through none. */
+            neither: string[];
+            /** @description Some for each opening, and none that goes nowhere. */
+            fair: boolean;
+            /** @description In words. */
+            trace: string[];
+        };
+        /** @description What is asked. */
+        TwoOpeningSetAsk: {
+            pieces: components["schemas"]["FitsThroughPiece"][];
+            small: components["schemas"]["FitsThroughOpening"];
+            large: components["schemas"]["FitsThroughOpening"];
         };
         /** @description Something that resolves a finding and can be applied in one press. */
         WayOut: {
@@ -1860,6 +3923,56 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["PrepView"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    listRecipes: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Recipe"][];
+                };
+            };
+        };
+    };
+    getDay: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                weekId: string;
+                day: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TodayView"];
                 };
             };
             /** @description Not Found */
@@ -2830,6 +4943,28 @@ export interface operations {
             };
         };
     };
+    familyPdf: {
+        parameters: {
+            query?: {
+                language?: string;
+            };
+            header?: never;
+            path: {
+                weekId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
     materialsCsv: {
         parameters: {
             query?: never;
@@ -3001,6 +5136,930 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content?: never;
+            };
+        };
+    };
+    makeArcRows: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "application/json": components["schemas"]["ArcRowsAsk"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ArcRowsAnswer"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    makePackMix: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "application/json": components["schemas"]["PackMixAsk"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PackMixAnswer"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    makeFrame: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "application/json": components["schemas"]["FrameAsk"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FrameAnswer"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    makeStack: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "application/json": components["schemas"]["StackedBlocksAsk"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StackedBlocksAnswer"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    makeThread: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "application/json": components["schemas"]["ThreadingAsk"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ThreadingAnswer"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    makeRadialCuts: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "application/json": components["schemas"]["RadialCutsAsk"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RadialCutsAnswer"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    makeStripsSquares: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "application/json": components["schemas"]["StripsSquaresAsk"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StripsSquaresAnswer"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    makeNameSets: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "application/json": components["schemas"]["NameSetsAsk"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["NameSetsAnswer"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    makeMissingNumbers: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "application/json": components["schemas"]["MissingNumbersAsk"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["MissingNumbersAnswer"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    makeFillToNumber: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "application/json": components["schemas"]["FillToNumberAsk"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FillToNumberAnswer"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    makeDots: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "application/json": components["schemas"]["DotsAsk"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["DotsAnswer"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    makePatternCards: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "application/json": components["schemas"]["PatternCardsAsk"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PatternCardsAnswer"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    makeTwoEndedSticks: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "application/json": components["schemas"]["TwoEndedSticksAsk"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TwoEndedSticksAnswer"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    makeTwoEndedSticksCard: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "application/json": components["schemas"]["TwoEndedSticksCardAsk"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TwoEndedSticksCardAnswer"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    makeFitsThrough: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "application/json": components["schemas"]["FitsThroughAsk"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FitsThroughAnswer"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    makeTwoOpeningSet: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "application/json": components["schemas"]["TwoOpeningSetAsk"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TwoOpeningSetAnswer"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    makeTargetGame: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "application/json": components["schemas"]["TargetGameAsk"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TargetGameAnswer"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    makeMixColours: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "application/json": components["schemas"]["MixColoursAsk"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["MixColoursAnswer"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    makeSheetYield: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "application/json": components["schemas"]["SheetYieldAsk"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SheetYieldAnswer"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    makeGlue: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "application/json": components["schemas"]["GlueAsk"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["GlueAnswer"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    makeCoverArea: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "application/json": components["schemas"]["CoverAreaAsk"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CoverAreaAnswer"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    makeContainerCapacity: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "application/json": components["schemas"]["ContainerCapacityAsk"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ContainerCapacityAnswer"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    makePegWheel: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "application/json": components["schemas"]["PegWheelAsk"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PegWheelAnswer"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    makeScrewBoard: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "application/json": components["schemas"]["ScrewBoardAsk"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ScrewBoardAnswer"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    makeSimilarSet: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "application/json": components["schemas"]["SimilarSetAsk"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SimilarSetAnswer"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    makeDirectionStrips: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "application/json": components["schemas"]["DirectionStripsAsk"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["DirectionStripsAnswer"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    makeTrayFill: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "application/json": components["schemas"]["TrayFillAsk"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TrayFillAnswer"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    makeRecipeScale: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["RecipeScaleAsk"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RecipeScaleAnswer"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
             };
         };
     };

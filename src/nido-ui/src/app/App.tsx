@@ -1,12 +1,17 @@
+import { lazy, Suspense } from "react";
 import { Navigate, Route, Routes } from "react-router";
 import { $api } from "../api/client";
 import { CupboardPage } from "../cupboard/CupboardPage";
 import { GroupPage } from "../group/GroupPage";
 import { IdeasPage } from "../ideas/IdeasPage";
 import { PrepPage } from "../prep/PrepPage";
+import { TodayPage } from "../today/TodayPage";
 import { WeekPage } from "../week/WeekPage";
 import { Frame } from "./Frame";
 import { StartPage } from "./StartPage";
+
+// The calculators are many and drawn: they are fetched when they are opened.
+const MakingPage = lazy(() => import("../ideas/making/MakingPage").then((m) => ({ default: m.MakingPage })));
 
 /** Every place stands below a week: /w/<week>/<place>. */
 export function App() {
@@ -18,9 +23,18 @@ export function App() {
         <Route index element={<Navigate to="week" replace />} />
         <Route path="group" element={<GroupPage />} />
         <Route path="cupboard" element={<CupboardPage />} />
+        <Route
+          path="ideas/making/:name?"
+          element={
+            <Suspense>
+              <MakingPage />
+            </Suspense>
+          }
+        />
         <Route path="ideas/:ideaId?" element={<IdeasPage />} />
         <Route path="week" element={<WeekPage />} />
         <Route path="prep" element={<PrepPage />} />
+        <Route path="today" element={<TodayPage />} />
       </Route>
       <Route path="*" element={<Navigate to="/" replace />} />
     </Routes>

@@ -1,4 +1,4 @@
-import { Archive, CalendarDays, Lightbulb, Scissors, Users } from "lucide-react";
+import { Archive, CalendarDays, Lightbulb, Scissors, SunMedium, Users } from "lucide-react";
 
 /** The places in the order of the work; a place's key is its number. */
 export const places = [
@@ -7,4 +7,5 @@ export const places = [
   { id: "ideas", icon: Lightbulb },
   { id: "week", icon: CalendarDays },
   { id: "prep", icon: Scissors },
+  { id: "today", icon: SunMedium },
 ] as const;

@@ -6,12 +6,13 @@ import { severityIcon } from "../safety/severityIcon";
 const upFront = 5;
 
 /** What to mind: the five that matter most up front, the others one press away, each with why and source. */
-export function Cautions({ cautions }: { cautions: Caution[] }) {
+export function Cautions({ cautions, narrow = false }: { cautions: Caution[]; narrow?: boolean }) {
   const { t } = useTranslation();
+  const list = `grid gap-1.5 ${narrow ? "" : "xl:grid-cols-2"}`;
   const rest = cautions.slice(upFront);
   return (
     <>
-      <ul className="grid gap-1.5 xl:grid-cols-2">
+      <ul className={list}>
         {cautions.slice(0, upFront).map((c) => (
           <CautionRow key={c.ruleId} caution={c} />
         ))}
@@ -19,7 +20,7 @@ export function Cautions({ cautions }: { cautions: Caution[] }) {
       {rest.length > 0 && (
         <details className="mt-1.5">
           <summary className="cursor-pointer">{t("safety.moreCautions", { count: rest.length })}</summary>
-          <ul className="mt-1.5 grid gap-1.5 xl:grid-cols-2">
+          <ul className={`mt-1.5 ${list}`}>
             {rest.map((c) => (
               <CautionRow key={c.ruleId} caution={c} />
             ))}

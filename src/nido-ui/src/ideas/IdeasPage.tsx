@@ -1,6 +1,7 @@
+import { Ruler } from "lucide-react";
 import { useState } from "react";
 import { useTranslation } from "react-i18next";
-import { useNavigate, useParams } from "react-router";
+import { Link, useNavigate, useParams } from "react-router";
 import { $api, type Aim, aims } from "../api/client";
 import { ErrorNote } from "../shared/ErrorNote";
 import { useWeek } from "../shared/useWeek";
@@ -35,6 +36,9 @@ export function IdeasPage() {
         <span className="quiet mr-auto">
           {t("ideas.count", { count: ideas.data?.length ?? 0, theme: week.data?.theme.name ?? "" })}
         </span>
+        <Link to={`/w/${weekId}/ideas/making`} className="btn btn-outline btn-sm">
+          <Ruler size={16} aria-hidden="true" /> {t("making.title")}
+        </Link>
         <fieldset className="join">
           <legend className="sr-only">{t("ideas.most")}</legend>
           {aims.map((a) => (

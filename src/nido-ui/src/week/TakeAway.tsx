@@ -4,6 +4,8 @@ import { useTranslation } from "react-i18next";
 const files = [
   { id: "pdfA4", path: "plan.pdf?paper=a4" },
   { id: "pdfLetter", path: "plan.pdf?paper=letter" },
+  { id: "familyEn", path: "family.pdf?language=en" },
+  { id: "familyEs", path: "family.pdf?language=es" },
   { id: "materials", path: "materials.csv" },
   { id: "calendar", path: "week.ics" },
   { id: "unit", path: "unit.json" },

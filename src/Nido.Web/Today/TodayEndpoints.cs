@@ -1,0 +1,42 @@
+using Microsoft.AspNetCore.Http.HttpResults;
+using Nido.Core.Planning;
+using Nido.Web.Week;
+
+namespace Nido.Web.Today;
+
+/// <summary>Today: a day of the week to run from, one block at a time.</summary>
+public static class TodayEndpoints
+{
+    /// <summary>Adds the endpoint of the place.</summary>
+    public static void MapToday(this RouteGroupBuilder api) =>
+        api.MapGet("/weeks/{weekId}/days/{day:int}", Get).WithName("getDay").WithTags("Today");
+
+    private static async Task<Results<Ok<TodayView>, NotFound>> Get(string weekId, int day, WeekDesk desk, CancellationToken stop)
+    {
+        if (await desk.PlanAsync(weekId, stop) is not { } plan || day < 0 || day >= plan.Problem.Days.Count)
+        {
+            return TypedResults.NotFound();
+        }
+
+        var there = plan.Problem.Group.Children.Where((_, c) => plan.Problem.Present[c][day]).Select(c => c.Id).ToHashSet();
+        return TypedResults.Ok(new TodayView(
+            plan.Problem.Days[day].Date, there.Count,
+            [.. plan.Problem.Blocks.Select(b => new BlockOfDay(
+                b.Id, b.Name, b.Starts, b.Minutes,
+                [.. plan.Problem.Group.Adults.Where(a => a.IsThere(plan.Problem.Days[day].Day, b)).Select(a => a.Name).Distinct()],
+                [.. plan.Filled.Where(f => f.Placement.Day == day && f.Use.Block.Id == b.Id).Select(f => ForThose(IdeaReading.Card(plan, f.Use), there))]))]));
+    }
+
+    /// <summary>The card with only the children who are there that day.</summary>
+    private static IdeaCard ForThose(IdeaCard card, HashSet<string> there) => card with
+    {
+        Steps = [.. card.Steps.Select(s => s with { Who = [.. s.Who.Where(w => there.Contains(w.ChildId))] }).Where(s => s.Who.Count > 0)],
+        OutOfReach = [.. card.OutOfReach.Where(w => there.Contains(w.ChildId))],
+    };
+}
+
+/// <summary>A day to run from.</summary>
+public sealed record TodayView(DateOnly Date, int Children, IReadOnlyList<BlockOfDay> Blocks);
+
+/// <summary>A block with what lies out in it and who is there.</summary>
+public sealed record BlockOfDay(string Id, string Name, TimeOnly Starts, int Minutes, IReadOnlyList<string> Adults, IReadOnlyList<IdeaCard> Offers);

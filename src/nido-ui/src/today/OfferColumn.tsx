@@ -1,0 +1,51 @@
+import { useTranslation } from "react-i18next";
+import type { IdeaCardData } from "../api/client";
+import { Cautions } from "../ideas/Cautions";
+import { Thread } from "../shared/Stitches";
+
+/** An offer of the block: what to mind, who works how, and the words that go with it. */
+export function OfferColumn({ offer }: { offer: IdeaCardData }) {
+  const { t } = useTranslation();
+  return (
+    <article className="min-w-0 flex-1 rounded-[10px] border border-base-300 bg-base-100 p-3">
+      <h3 className="font-bold text-xl leading-tight">{offer.title}</h3>
+      <p className="quiet text-base">
+        {offer.material}
+        {offer.adults > 0 ? ` · ${t("idea.adults", { count: offer.adults })}` : ""}
+      </p>
+      <p className="my-2 flex">
+        <Thread shares={offer.shares} />
+      </p>
+      <div className="text-base">
+        <Cautions cautions={offer.cautions} narrow />
+      </div>
+      {offer.steps.map((s) => (
+        <section key={s.step} className="mt-3">
+          <p className="font-semibold">{s.do}</p>
+          <ul className="flex flex-wrap gap-1.5">
+            {s.who.map((w) => (
+              <li key={w.childId} className="rounded-full border border-base-content px-3 py-1">
+                {w.name}
+                {w.help !== "alone" && <span className="quiet text-base"> {t(`idea.help.${w.help ?? "hands"}`)}</span>}
+              </li>
+            ))}
+          </ul>
+          <p className="quiet text-base">{s.with.map((w) => w.name).join(" · ")}</p>
+        </section>
+      ))}
+      {offer.outOfReach.length > 0 && (
+        <p className="mt-2 text-base text-warning">
+          {t("idea.outOfReach")} {offer.outOfReach.map((w) => w.name).join(", ")}
+        </p>
+      )}
+      <ol className="mt-3 list-decimal pl-6">
+        {offer.instructions.map((line) => (
+          <li key={line}>{line}</li>
+        ))}
+      </ol>
+      {offer.cleanUpMinutes > 0 && (
+        <p className="quiet mt-2 text-base">{t("idea.cleanUp", { minutes: offer.cleanUpMinutes })}</p>
+      )}
+    </article>
+  );
+}

@@ -1,0 +1,99 @@
+import { ChevronLeft, ChevronRight } from "lucide-react";
+import { useState } from "react";
+import { useTranslation } from "react-i18next";
+import { $api } from "../api/client";
+import { dayAndNumber, longDay } from "../shared/dates";
+import { ErrorNote } from "../shared/ErrorNote";
+import { useKeys } from "../shared/useKeys";
+import { useWeek } from "../shared/useWeek";
+import { BlockTimer } from "./BlockTimer";
+import { OfferColumn } from "./OfferColumn";
+
+/** Today: large type, one block at a time; who works how, what to mind, and the minutes that are left. */
+export function TodayPage() {
+  const { t } = useTranslation();
+  const { weekId, week } = useWeek();
+  const days = week.data?.days ?? [];
+  const [day, setDay] = useState<number | null>(null);
+  const [block, setBlock] = useState(0);
+  const today = new Date().toISOString().slice(0, 10);
+  const shown =
+    day ??
+    Math.max(
+      0,
+      days.findIndex((d) => d.date === today),
+    );
+  const view = $api.useQuery("get", "/api/weeks/{weekId}/days/{day}", { params: { path: { weekId, day: shown } } });
+  const blocks = view.data?.blocks ?? [];
+  const now = blocks[Math.min(block, blocks.length - 1)];
+  const go = (by: number) => setBlock((b) => Math.max(0, Math.min(blocks.length - 1, b + by)));
+  useKeys([
+    ["ArrowRight", () => go(1)],
+    ["ArrowLeft", () => go(-1)],
+  ]);
+  return (
+    <main className="flex min-w-0 flex-1 flex-col text-lg">
+      <header className="flex flex-wrap items-center gap-3 border-base-300 border-b px-4 py-2">
+        <h1 className="mr-auto leading-tight">{view.data ? longDay(view.data.date) : t("places.today")}</h1>
+        <fieldset className="join flex-wrap">
+          <legend className="sr-only">{t("today.day")}</legend>
+          {days.map((d, i) => (
+            <button
+              key={d.date}
+              type="button"
+              aria-pressed={i === shown}
+              className={`btn join-item h-11 ${i === shown ? "btn-primary" : ""}`}
+              onClick={() => {
+                setDay(i);
+                setBlock(0);
+              }}
+            >
+              {dayAndNumber(d.date)}
+            </button>
+          ))}
+        </fieldset>
+      </header>
+      <ErrorNote error={view.error} />
+      {now && (
+        <>
+          <div className="flex flex-wrap items-center gap-3 px-4 py-2">
+            <button
+              type="button"
+              className="btn btn-outline btn-square size-11"
+              aria-label={t("today.before")}
+              disabled={block === 0}
+              onClick={() => go(-1)}
+            >
+              <ChevronLeft aria-hidden="true" />
+            </button>
+            <h2 className="text-2xl">
+              {now.name}{" "}
+              <span className="quiet text-lg">
+                {now.starts.slice(0, 5).replace(/^0/, "")} · {now.minutes} min
+              </span>
+            </h2>
+            <button
+              type="button"
+              className="btn btn-outline btn-square size-11"
+              aria-label={t("today.after")}
+              disabled={block >= blocks.length - 1}
+              onClick={() => go(1)}
+            >
+              <ChevronRight aria-hidden="true" />
+            </button>
+            <BlockTimer key={`${shown} ${now.id}`} minutes={now.minutes} />
+            <p className="quiet text-base">
+              {t("today.there", { children: view.data?.children ?? 0, adults: now.adults.join(", ") })}
+            </p>
+          </div>
+          <div className="flex min-h-0 flex-1 gap-3 overflow-auto px-4 pb-4 max-md:flex-col">
+            {now.offers.map((o) => (
+              <OfferColumn key={o.ideaId} offer={o} />
+            ))}
+            {now.offers.length === 0 && <p>{t("today.nothing")}</p>}
+          </div>
+        </>
+      )}
+    </main>
+  );
+}

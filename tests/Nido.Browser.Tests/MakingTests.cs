@@ -1,0 +1,57 @@
+using OpenQA.Selenium;
+
+namespace Nido.Browser.Tests;
+
+public class MakingTests(RunningSite site) : IClassFixture<RunningSite>
+{
+    [Fact]
+    public async Task A_number_changes_the_drawing_and_a_wrong_one_is_explained_beside_its_field()
+    {
+        using var page = new Page();
+        page.Go(await site.PlaceAsync("ideas/making/arc-rows")).See("[data-made] svg");
+        page.Until(_ => page.All("[data-made] svg g circle").Count == 66, "66 pieces");
+        Type(page, "Rows", "3");
+        page.Until(_ => page.All("[data-made] svg g circle").Count == 54, "54 pieces");
+        Type(page, "Rows", "9");
+        page.Until(_ => page.All("form [aria-invalid='true']").Count == 1, "the field to be marked");
+        page.See("[data-made] [role=alert]").Text.ShouldContain("at most 8 rows");
+    }
+
+    [Fact]
+    public async Task Every_calculator_shows_an_answer_from_the_start()
+    {
+        using var page = new Page();
+        page.Go(await site.PlaceAsync("ideas/making")).See("[data-made] ol li");
+        var names = page.All("nav[aria-label='Making'] a").Select(a => a.GetAttribute("href")!).ToArray();
+        names.Length.ShouldBe(27);
+        foreach (var name in names)
+        {
+            page.Go(name).See("[data-made] ol li");
+            page.All("[data-made] [role=alert]").ShouldBeEmpty(name);
+        }
+    }
+
+    [Fact]
+    public async Task Today_shows_one_block_at_a_time_with_who_works_how_and_what_to_mind()
+    {
+        using var page = new Page();
+        page.Go(await site.PlaceAsync("today")).See("article");
+        page.See("main h2").Text.ShouldStartWith("Welcome");
+        page.All("article").Count.ShouldBe(3);
+        page.Press(Keys.ArrowRight);
+        page.Until(_ => page.See("main h2").Text.StartsWith("Circle", StringComparison.Ordinal), "the next block");
+        page.Click("button[aria-label='Start the minutes']");
+        page.Until(_ => page.See("button[aria-pressed='true'][aria-label='Pause the minutes']").Text.StartsWith("14:5", StringComparison.Ordinal), "the minutes to run");
+        page.Named("button", "Wed 9").Click();
+        page.Until(_ => page.See("main h1").Text.StartsWith("Wednesday", StringComparison.Ordinal), "Wednesday");
+        page.See("main").Text.ShouldContain("14 children");
+    }
+
+    private static void Type(Page page, string label, string text)
+    {
+        var id = page.Named("label", label).GetAttribute("for")!;
+        var input = page.Until(d => d.FindElement(By.Id(id)), label);
+        input.SendKeys(Keys.Control + "a");
+        input.SendKeys(text);
+    }
+}
