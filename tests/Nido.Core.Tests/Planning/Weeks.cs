@@ -7,7 +7,7 @@ namespace Nido.Core.Tests.Planning;
 internal static class Weeks
 {
     /// <summary>Little work, so that a composition takes a second or two.</summary>
-    public static ComposeLimits Quick { get; } = new(1, 8, 5_000, TimeSpan.FromSeconds(60));
+    public static ComposeLimits Quick { get; } = new(0.3, 4, 5_000, TimeSpan.FromSeconds(60));
 
     /// <summary>Two children, two days, a table with one or two offers and a circle, a handful of techniques.</summary>
     public static WeekProblem Tiny(int tableOffers, int days = 2, params string[] techniques)

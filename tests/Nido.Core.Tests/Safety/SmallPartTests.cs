@@ -1,4 +1,5 @@
 using FsCheck.Xunit;
+using Nido.Core.Cupboard;
 using Nido.Core.Safety;
 
 namespace Nido.Core.Tests.Safety;
@@ -63,8 +64,59 @@ public class SmallPartTests
         return !SmallPart.BoxFits(x, y, z) || SmallPart.BoxFits(x - 1, y - 1, Math.Max(0.5, z - 1));
     }
 
+    [Property(MaxTest = 15)]
+    public bool A_rod_or_disc_that_a_brute_force_search_gets_in_is_a_small_part(byte diameter, byte length)
+    {
+        var (d, l) = (1 + (diameter % 32), 1 + (length % 60));
+        return !BruteForceRodFits(d, l) || SmallPart.RodFits(d, l);
+    }
+
+    [Property(MaxTest = 25)]
+    public bool A_thinner_or_shorter_rod_fits_where_a_larger_one_does(byte diameter, byte length)
+    {
+        var (d, l) = (2 + (diameter % 30), 2 + (length % 62));
+        return !SmallPart.RodFits(d, l) || (SmallPart.RodFits(d - 1, l) && SmallPart.RodFits(d, l - 1));
+    }
+
+    [Property(MaxTest = 25)]
+    public bool A_box_that_fits_lets_the_rod_inside_it_fit(byte side, byte length)
+    {
+        var (a, l) = (2 + (side % 24), 2 + (length % 60));
+        return !SmallPart.BoxFits(a, a, l) || SmallPart.RodFits(a, l);
+    }
+
+    [Theory]
+    [InlineData(Shape.Rod, 0, 6, 0)]
+    [InlineData(Shape.Box, 40, 0, 10)]
+    [InlineData(Shape.Disc, 0, 30, 0)]
+    [InlineData(Shape.Sphere, 0, 0, 0)]
+    public void A_side_that_is_not_known_makes_it_a_small_part(Shape shape, double length, double width, double height)
+    {
+        var body = new Body(shape, length, width, height);
+        body.IsMeasured.ShouldBeFalse();
+        SmallPart.Is(body).ShouldBeTrue();
+        body.InWords.ShouldBe("size not known");
+    }
+
+    [Fact]
+    public void Squeezing_halves_every_side()
+    {
+        SmallPart.Squeezed(new Body(Shape.Box, 80, 60, 40)).ShouldBe(new Body(Shape.Box, 40, 30, 20));
+        SmallPart.Is(new Body(Shape.Sphere, 0, 88, 0)).ShouldBeFalse();
+        SmallPart.Is(SmallPart.Squeezed(new Body(Shape.Sphere, 0, 88, 0))).ShouldBeTrue();
+    }
+
+    private static bool BruteForceRodFits(double diameter, double length) => BruteForce(
+    [
+        .. from s in (double[])[-1, 1] from i in Enumerable.Range(0, 24) let t = 2 * Math.PI * i / 24
+           select (diameter / 2 * Math.Cos(t), diameter / 2 * Math.Sin(t), s * length / 2),
+    ]);
+
+    private static bool BruteForceFits(double a, double b, double c) => BruteForce(
+        [.. from sx in (double[])[-1, 1] from sy in (double[])[-1, 1] from sz in (double[])[-1, 1] select (sx * a / 2, sy * b / 2, sz * c / 2)]);
+
     /// <summary>A thousand random turns, each hung from the rim and pushed as far from the shallow side as it must.</summary>
-    private static bool BruteForceFits(double a, double b, double c)
+    private static bool BruteForce((double X, double Y, double Z)[] body)
     {
         var chance = new SeededChance(3);
         for (var turn = 0; turn < 1000; turn++)
@@ -72,8 +124,7 @@ public class SmallPartTests
             // A random unit quaternion (Shoemake 1992).
             var (u, v, w) = (chance.NextDouble(), 2 * Math.PI * chance.NextDouble(), 2 * Math.PI * chance.NextDouble());
             double q0 = Math.Sqrt(1 - u) * Math.Sin(v), q1 = Math.Sqrt(1 - u) * Math.Cos(v), q2 = Math.Sqrt(u) * Math.Sin(w), q3 = Math.Sqrt(u) * Math.Cos(w);
-            var corners = from sx in (double[])[-1, 1] from sy in (double[])[-1, 1] from sz in (double[])[-1, 1] select Rotate(q0, q1, q2, q3, sx * a / 2, sy * b / 2, sz * c / 2);
-            var points = corners.ToArray();
+            var points = body.Select(p => Rotate(q0, q1, q2, q3, p.X, p.Y, p.Z)).ToArray();
             var top = points.Max(p => p.Z);
             var shift = Math.Max(0, top - points.Min(p => p.Z + p.X) - 41.25);
             if (points.All(p => Math.Sqrt(((p.X + shift) * (p.X + shift)) + (p.Y * p.Y)) <= 15.85))
