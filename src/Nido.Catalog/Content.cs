@@ -13,13 +13,15 @@ namespace Nido.Catalog;
 /// <param name="Themes">By name.</param>
 /// <param name="SafetyRules">By severity.</param>
 /// <param name="Recipes">By family, then name.</param>
+/// <param name="Chains">Ways to make materials of others.</param>
 public sealed record Content(
     IReadOnlyDictionary<string, Ladder> Ladders,
     IReadOnlyList<Material> Materials,
     IReadOnlyList<Technique> Techniques,
     IReadOnlyList<Theme> Themes,
     IReadOnlyList<SafetyRule> SafetyRules,
-    IReadOnlyList<Recipe> Recipes)
+    IReadOnlyList<Recipe> Recipes,
+    MakeChains Chains)
 {
     private readonly Dictionary<string, Material> byId = Materials.ToDictionary(m => m.Id);
 

@@ -18,6 +18,9 @@ public static class ContentReader
         var rules = Each(folder, "safety", problems, SafetyReader.Read);
         var themes = Each(folder, "themes", problems, ThemeOf);
         var byId = ladders.ToDictionary(l => l.Id);
+        var known = materials.Select(m => m.Id).ToHashSet();
+        var makeFrom = Each(folder, "make-from", problems, f => MakeFromReader.Read(f, known));
+        MakeFromReader.NoCircle(makeFrom, problems);
         var recipes = Each(folder, "recipes", problems, RecipeReader.Read);
         var techniques = Each(folder, "techniques", problems, f => TechniqueOf(f, byId));
         return (new Content(
@@ -26,7 +29,8 @@ public static class ContentReader
             techniques,
             [.. themes.OrderBy(t => t.Name, StringComparer.Ordinal)],
             [.. rules.OrderBy(r => r.Severity).ThenBy(r => r.Id, StringComparer.Ordinal)],
-            [.. recipes.OrderBy(r => r.Family, StringComparer.Ordinal).ThenBy(r => r.Name, StringComparer.Ordinal)]), problems);
+            [.. recipes.OrderBy(r => r.Family, StringComparer.Ordinal).ThenBy(r => r.Name, StringComparer.Ordinal)],
+            new MakeChains(makeFrom)), problems);
     }
 
     private static List<T> Each<T>(string root, string kind, List<ContentProblem> problems, Func<ContentFile, T> read)

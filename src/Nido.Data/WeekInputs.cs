@@ -14,9 +14,11 @@ public static class WeekInputs
         Content content, ChildrenGroup group, Theme theme, DateOnly monday, IReadOnlyDictionary<string, double> onHand)
     {
         var days = group.Days.Listed().Select(d => new PlanDay(monday.AddDays(d.Offset()), d, Dry: true));
-        var ideas = IdeaComposer.Compose(content.Techniques, theme, content.Materials, onHand, group.Children.Count);
+        // What can be made counts as being there when ideas look for their materials.
+        var there = content.Materials.ToDictionary(m => m.Id, m => onHand.GetValueOrDefault(m.Id) + content.Chains.Most(m.Id, onHand));
+        var ideas = IdeaComposer.Compose(content.Techniques, theme, content.Materials, there, group.Children.Count);
         return new WeekInput(
             group, [.. days], ideas, content.Ladders, new SafetyCheck(content.SafetyRules), onHand,
-            Sliders.Middle, [], new HashSet<string>());
+            Sliders.Middle, [], new HashSet<string>(), content.Chains);
     }
 }

@@ -82,7 +82,7 @@ public static class FamilySheet
 
     private static void Bring(Flow page, WeekPlan plan, FamilyWords words, string language)
     {
-        var lacking = plan.Materials().Where(l => l.Lacking > 0 && l.Packs == 0).ToArray();
+        var lacking = plan.Materials().Where(l => l.IsToAsk).ToArray();
         if (lacking.Length == 0)
         {
             return;

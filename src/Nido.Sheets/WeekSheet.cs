@@ -90,7 +90,8 @@ public static class WeekSheet
         pages.Heading("To buy or ask for");
         foreach (var line in materials.Where(l => l.Lacking > 0))
         {
-            var way = line.Packs > 0
+            var way = line.Make is { } make ? $"make it: {string.Join(", then ", make.Steps.Select(s => $"{s.Recipe.Do} {s.Batches}×"))}"
+                : line.Packs > 0
                 ? $"buy {line.Packs} pack{(line.Packs == 1 ? "" : "s")} of {line.Material.PackSize:0.#}, {line.Cents / 100.0:0.00} {plan.Problem.Group.Settings.Currency}"
                 : "not sold: ask families or swap the idea";
             pages.Item($"{line.Material.Name}: short {line.Lacking:0.##} (have {line.Have:0.##}, uses {line.Used:0.##}) — {way}", tick: true);

@@ -66,9 +66,9 @@ public class CompositionTests
         (await app.SendAsync(HttpMethod.Put, $"/api/groups/{group}", body)).Status.ShouldBe(200);
         var view = await app.GetAsync($"/api/weeks/{week}");
         view["strips"]!.AsArray().Count.ShouldBe(40);
-        view["notes"]!.AsArray().Count(n => n!["kind"]!.GetValue<string>() == "lost").ShouldBe(10);
+        view["barred"]!.AsArray().Count.ShouldBe(10);
         await app.ComposeAsync(week);
-        (await app.GetAsync($"/api/weeks/{week}"))["notes"]!.AsArray().ShouldBeEmpty();
+        (await app.GetAsync($"/api/weeks/{week}"))["barred"]!.AsArray().ShouldBeEmpty();
     }
 
     [Fact]
@@ -79,9 +79,9 @@ public class CompositionTests
         var body = await app.GetAsync($"/api/groups/{group}");
         body["adults"]!.AsArray().RemoveAt(2);
         await app.SendAsync(HttpMethod.Put, $"/api/groups/{group}", body);
-        var notes = (await app.GetAsync($"/api/weeks/{week}"))["notes"]!.AsArray();
-        notes.ShouldContain(n => n!["what"]!.GetValue<string>() == "Monday, Circle: 3 adults are asked and 2 are there");
-        notes.ShouldAllBe(n => n!["wayOut"]!.GetValue<string>().Contains("licence decides"));
+        var ratio = (await app.GetAsync($"/api/weeks/{week}/safety"))["findings"]!.AsArray().Where(f => f!["ruleId"]!.GetValue<string>() == "ratio").ToArray();
+        ratio.ShouldContain(f => f!["message"]!.GetValue<string>() == "Monday, Circle: 3 adults are asked and 2 are there.");
+        ratio.ShouldAllBe(f => f!["deferTo"]!.GetValue<string>() == "your licence");
     }
 
     [Fact]

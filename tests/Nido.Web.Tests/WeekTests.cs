@@ -20,7 +20,7 @@ public class WeekTests(DemoApp demo) : IClassFixture<DemoApp>
         truth["blocked"]!.GetValue<int>().ShouldBe(0);
         truth["empty"]!.GetValue<int>().ShouldBe(0);
         week["loom"]!.AsArray().Select(r => r!["worst"]!.GetValue<int>()).ShouldBeInOrder();
-        week["notes"]!.AsArray().ShouldBeEmpty();
+        week["barred"]!.AsArray().ShouldBeEmpty();
         week["report"]!["gap"]!.GetValue<double>().ShouldBeInRange(0, 0.08);
     }
 
@@ -152,6 +152,32 @@ public class WeekTests(DemoApp demo) : IClassFixture<DemoApp>
         prep["evenings"]!.AsArray().Sum(e => e!["minutes"]!.GetValue<int>()).ShouldBe(week["truth"]!["prepMinutes"]!.GetValue<int>());
         prep["toBuy"]!.AsArray().Sum(l => l!["cents"]!.GetValue<int>()).ShouldBe(week["truth"]!["cents"]!.GetValue<int>());
         prep["trays"]!.AsArray().Count.ShouldBe(5);
+    }
+
+    [Fact]
+    public async Task A_material_says_what_it_can_do_and_how_it_is_made()
+    {
+        var carried = (await App.GetAsync($"/api/cupboard/wooden-blocks/ideas?weekId={demo.Week}&amount=500")).AsArray();
+        carried.Count.ShouldBeGreaterThan(1);
+        carried.ShouldAllBe(i => i!["enough"]!.GetValue<bool>() && i["takes"]!.GetValue<double>() > 0);
+        (await App.GetAsync($"/api/cupboard/wooden-blocks/ideas?weekId={demo.Week}&amount=0")).AsArray().ShouldAllBe(i => !i!["enough"]!.GetValue<bool>());
+        (await App.SendAsync(HttpMethod.Get, $"/api/cupboard/wooden-blocks/ideas?weekId={demo.Week}&amount=-1")).Status.ShouldBe(400);
+        (await App.SendAsync(HttpMethod.Get, $"/api/cupboard/nothing/ideas?weekId={demo.Week}")).Status.ShouldBe(404);
+
+        var pieces = await App.GetAsync($"/api/cupboard/straw-pieces?weekId={demo.Week}");
+        pieces["makeFrom"]![0]!["amount"]!.GetValue<double>().ShouldBe(3);
+        pieces["makeFrom"]![0]!["from"]![0]!["materialId"]!.GetValue<string>().ShouldBe("straws");
+        var straws = (await App.GetAsync("/api/cupboard/straws"))["have"]!.GetValue<double>();
+        pieces["canMake"]!.GetValue<double>().ShouldBe(3 * straws);
+    }
+
+    [Fact]
+    public async Task What_no_shop_sells_is_asked_for_with_the_day_the_note_must_go_out()
+    {
+        var ask = (await App.GetAsync($"/api/weeks/{demo.Week}/prep"))["toAsk"]!.AsArray();
+        ask.ShouldAllBe(a => DateOnly.Parse(a!["ask"]!["sendBy"]!.GetValue<string>()) < new DateOnly(2026, 12, 12));
+        ask.ShouldAllBe(a => a!["ask"]!["expected"]!.GetValue<double>() >= a["line"]!["lacking"]!.GetValue<double>());
+        ask.ShouldAllBe(a => a!["line"]!["packs"]!.GetValue<int>() == 0 && a["line"]!["make"]!.AsArray().Count == 0);
     }
 
     private static double Minutes(JsonNode week, string aim) =>

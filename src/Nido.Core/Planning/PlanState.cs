@@ -265,21 +265,24 @@ public sealed class PlanState
         var sliders = problem.Input.Sliders;
         var taken = Taken();
         var cents = 0;
-        var unsold = 0.0;
+        var (unsold, making) = (0.0, 0.0);
         for (var m = 0; m < taken.Length; m++)
         {
-            var material = problem.Materials[m];
-            cents += Packs(taken[m], problem.OnHand[m], material.PackSize) * (material.PackCents ?? 0);
+            // What can be made is neither bought nor asked for.
+            var (material, there) = (problem.Materials[m], problem.Reachable[m]);
+            cents += Packs(taken[m], there, material.PackSize) * (material.PackCents ?? 0);
             // Not to be had in a shop: each such thing is a burden, more so the further it falls short.
-            unsold += taken[m] > problem.OnHand[m] + 1e-9 && !material.IsSold
-                ? 1 + Math.Min(4, (taken[m] - problem.OnHand[m]) / Math.Max(1, problem.OnHand[m]))
+            unsold += taken[m] > there + 1e-9 && !material.IsSold
+                ? 1 + Math.Min(4, (taken[m] - there) / Math.Max(1, there))
                 : 0;
+            making += Math.Max(0, Math.Min(taken[m], there) - problem.OnHand[m]) * problem.MinutesToMake[m];
         }
 
         long points = (cents * (long)sliders.UseTheCupboard / 5)
             + (Math.Max(0, cents - problem.Input.Group.Settings.BudgetCents) * 4L)
-            + (long)(unsold * (200 + (60 * sliders.UseTheCupboard)));
-        var prep = 0;
+            + (long)(unsold * (200 + (60 * sliders.UseTheCupboard)))
+            + (long)(making * (15 + (4 * sliders.LightPrep)));
+        var prep = (int)Math.Ceiling(making - 1e-9);
         var perDay = problem.Slots.Count / problem.Days.Count;
         for (var d = 0; d < problem.Days.Count; d++)
         {

@@ -49,11 +49,11 @@ internal sealed class UseFinder(WeekProblem problem)
     }
 
     /// <summary>
-    /// So much more than there is of something that no shop sells that asking families would not help. A little short
+    /// So much more than there is, or can be made, of something that no shop sells that asking families would not help. A little short
     /// is left to the teacher: to ask, to share, or to swap.
     /// </summary>
     private bool IsOutOfQuestion(DemandLine line) =>
-        !line.Material.IsSold && line.Amount > 1.5 * input.OnHand.GetValueOrDefault(line.Material.Id);
+        !line.Material.IsSold && line.Amount > 1.5 * (input.OnHand.GetValueOrDefault(line.Material.Id) + input.Chains.Most(line.Material.Id, input.OnHand));
 
     /// <summary>
     /// The days an idea may lie in a block, those on which safety keeps out the same children taken together: who is

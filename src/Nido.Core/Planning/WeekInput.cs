@@ -16,6 +16,7 @@ namespace Nido.Core.Planning;
 /// <param name="Sliders">What matters.</param>
 /// <param name="Locked">Placements that must stay.</param>
 /// <param name="Recent">Ids of techniques placed in the last weeks.</param>
+/// <param name="Chains">Ways to make materials of others.</param>
 public sealed record WeekInput(
     ChildrenGroup Group,
     IReadOnlyList<PlanDay> Days,
@@ -25,4 +26,5 @@ public sealed record WeekInput(
     IReadOnlyDictionary<string, double> OnHand,
     Sliders Sliders,
     IReadOnlyList<Placement> Locked,
-    IReadOnlySet<string> Recent);
+    IReadOnlySet<string> Recent,
+    MakeChains Chains);

@@ -77,10 +77,17 @@ public sealed class WeekPlan
     public IReadOnlyList<MaterialLine> Materials()
     {
         var taken = State.Taken();
+        var used = Enumerable.Range(0, Problem.Materials.Count).Where(m => taken[m] > 0).ToArray();
+        // What the week itself takes is not there to make something else of.
+        var left = Problem.Input.OnHand.ToDictionary();
+        foreach (var m in used)
+        {
+            left[Problem.Materials[m].Id] = Math.Max(0, Problem.OnHand[m] - taken[m]);
+        }
+
         return
         [
-            .. Problem.Materials.Select((m, i) => Line(m, i, taken[i]))
-                .Where(l => l.Used > 0)
+            .. used.Select(m => Line(Problem.Materials[m], m, taken[m], left))
                 .OrderByDescending(l => l.Lacking > 0).ThenBy(l => l.Material.Shelf, StringComparer.Ordinal).ThenBy(l => l.Material.Name, StringComparer.Ordinal),
         ];
     }
@@ -110,7 +117,7 @@ public sealed class WeekPlan
         return found;
     }
 
-    private MaterialLine Line(Material material, int index, double used)
+    private MaterialLine Line(Material material, int index, double used, Dictionary<string, double> left)
     {
         var byDay = Problem.Days.Select((_, d) => Filled
             .Where(f => f.Placement.Day == d)
@@ -121,7 +128,14 @@ public sealed class WeekPlan
         string[] where = [.. Filled.Where(f => f.Use.Takes.Any(t => t.Material == index))
             .Select(f => $"{Problem.Days[f.Placement.Day].Day} {f.Use.Block.Name}: {f.Use.Idea.Title}, {f.Use.Takes.First(t => t.Material == index).Amount:0.##}")];
         var have = Problem.OnHand[index];
-        var packs = PlanState.Packs(used, have, material.PackSize);
-        return new(material, have, used, byDay, Math.Max(0, used - have), packs, packs * (material.PackCents ?? 0), where);
+        var lacking = Math.Max(0, used - have);
+        var make = lacking > 0 ? Problem.Input.Chains.Way(material.Id, lacking, left) : null;
+        foreach (var (thing, units) in make?.Takes ?? new Dictionary<string, double>())
+        {
+            left[thing] -= units;
+        }
+
+        var packs = make is null ? PlanState.Packs(used, have, material.PackSize) : 0;
+        return new(material, have, used, byDay, lacking, packs, packs * (material.PackCents ?? 0), where, make);
     }
 }

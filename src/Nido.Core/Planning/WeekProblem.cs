@@ -79,6 +79,12 @@ public sealed class WeekProblem
     /// <summary>Amount on hand of each of these.</summary>
     public double[] OnHand { get; private set; } = [];
 
+    /// <summary>Amount on hand or made of what is on hand, of each of these.</summary>
+    public double[] Reachable { get; private set; } = [];
+
+    /// <summary>Minutes it takes to make a unit of each of these; 0 where it cannot be made.</summary>
+    public double[] MinutesToMake { get; private set; } = [];
+
     /// <summary>Number of techniques.</summary>
     public int TechniqueCount { get; private set; }
 
@@ -142,6 +148,8 @@ public sealed class WeekProblem
         UseFinder.Found[] found = [.. looked.SelectMany(x => x.Where.Found)];
         Materials = [.. found.SelectMany(f => f.Demand).Select(l => l.Material).DistinctBy(m => m.Id)];
         OnHand = [.. Materials.Select(m => Input.OnHand.GetValueOrDefault(m.Id))];
+        Reachable = [.. Materials.Select((m, i) => OnHand[i] + Input.Chains.Most(m.Id, Input.OnHand))];
+        MinutesToMake = [.. Materials.Select(m => Input.Chains.For(m.Id).Select(r => r.Minutes / r.Amount).DefaultIfEmpty(0).Min())];
         var indexOf = Materials.Select((m, i) => (m.Id, i)).ToDictionary(x => x.Id, x => x.i);
         Uses = [.. found.Select((f, u) => MakeUse(u, f, Array.IndexOf(techniques, Input.Ideas[f.IdeaIndex].Technique.Id), indexOf))];
         UsesOfBlock = [.. Blocks.Select((_, b) => Uses.Where(u => u.BlockIndex == b).ToArray())];

@@ -90,12 +90,12 @@ public sealed class SafetyCheck(IReadOnlyList<SafetyRule> rules, IReadOnlyList<R
             .Select(r => Told(Fires(r, idea.Technique.Actions, block.Kind, things, group, day), group, LiftedBy(idea, r))));
     }
 
-    /// <summary>What to mind at a task before the idea lies out.</summary>
-    public IReadOnlyList<Finding> CautionsFor(PrepNeed task, ChildrenGroup group, DateOnly day) =>
-        task.Actions.Count == 0
+    /// <summary>What to mind at a task before an idea lies out, by what is done.</summary>
+    public IReadOnlyList<Finding> CautionsFor(IReadOnlyList<string> actions, ChildrenGroup group, DateOnly day) =>
+        actions.Count == 0
             ? []
             : Ordered(rules.Where(r => r.When.Actions.Count > 0 && !r.When.AsksThing && !r.When.AsksChild)
-                .Select(r => Told(Fires(r, task.Actions, null, [], group, day), group, null)));
+                .Select(r => Told(Fires(r, actions, null, [], group, day), group, null)));
 
     private static Finding[] Ordered(IEnumerable<Finding?> findings) =>
     [

@@ -19,6 +19,7 @@ public static class CupboardEndpoints
         var cupboard = api.MapGroup("/cupboard").WithTags("Cupboard");
         cupboard.MapGet("/", Shelves).WithName("getCupboard");
         cupboard.MapGet("/{materialId}", Open).WithName("getMaterial");
+        cupboard.MapGet("/{materialId}/ideas", Carries).WithName("carries");
         cupboard.MapPost("/{materialId}/movements", Move).WithName("addMovement");
         cupboard.MapPost("/counts", Count).WithName("countShelf");
         cupboard.MapPost("/table", ReadTable).WithName("readCupboardTable").Accepts<string>("text/csv");
@@ -44,6 +45,19 @@ public static class CupboardEndpoints
         var ledger = await db.Movements.Where(m => m.MaterialId == materialId).OrderByDescending(m => m.Id).Take(50).ToListAsync(stop);
         return TypedResults.Ok(CupboardReading.Opened(
             content, material, await db.OnHandAsync(stop), plan, [.. ledger.Select(m => m.ToCore())]));
+    }
+
+    private static async Task<Results<Ok<IReadOnlyList<CarriedView>>, NotFound, ProblemHttpResult>> Carries(
+        string materialId, string weekId, double? amount, NidoDb db, Content content, WeekDesk desk, CancellationToken stop)
+    {
+        if (content.Material(materialId) is not { } material || await desk.PlanAsync(weekId, stop) is not { } plan)
+        {
+            return TypedResults.NotFound();
+        }
+
+        return amount is < 0 or > 1_000_000 or double.NaN
+            ? Problems.Field("amount", $"{amount}", "An amount from 0 to 1,000,000 is wanted.")
+            : TypedResults.Ok(CupboardReading.Carries(plan, material, amount ?? (await db.OnHandAsync(stop)).GetValueOrDefault(materialId)));
     }
 
     private static async Task<Results<NoContent, NotFound, ProblemHttpResult>> Move(

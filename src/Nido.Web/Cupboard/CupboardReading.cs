@@ -2,6 +2,7 @@ using Nido.Catalog;
 using Nido.Core.Cupboard;
 using Nido.Core.Planning;
 using Nido.Core.Safety;
+using Nido.Web.Week;
 
 namespace Nido.Web.Cupboard;
 
@@ -28,9 +29,24 @@ public static class CupboardReading
             m.TurnaroundMinutes, m.PackSize, m.PackCents, m.IsCounted && SmallPart.Is(m.Body),
             onHand.GetValueOrDefault(m.Id), line?.Used ?? 0, line?.Lacking ?? 0, line?.Packs ?? 0, line?.Cents ?? 0,
             line?.ByDay ?? [], line?.Trace ?? [],
+            WeekReading.MakeInWords(line?.Make), [.. content.Chains.For(m.Id).Select(r => new MakeFromView(
+                r.Do, r.Amount, [.. r.From.Select(f => new TakenView(f.Key, content.Material(f.Key)!.Name, f.Value, onHand.GetValueOrDefault(f.Key)))], r.Minutes, r.WaitMinutes, r.AdultOnly))],
+            content.Chains.Most(m.Id, onHand),
             [.. content.Techniques.SelectMany(t => t.Roles.Where(r => StandIns.Fails(m, r.Needs, null) is null).Select(r => new RoleView(t.Name, r.Name)))],
             plan is null ? [] : [.. StandInsFor(content, m, onHand, plan)],
             ledger);
+    }
+
+    /// <summary>What a material can do this week, the best first.</summary>
+    public static IReadOnlyList<CarriedView> Carries(WeekPlan plan, Material material, double amount)
+    {
+        var placed = plan.Filled.GroupBy(f => f.Use.IdeaIndex).ToDictionary(g => g.Key, g => g.Count());
+        return
+        [
+            .. MaterialFirst.Ideas(plan, material, amount).Select(c => new CarriedView(
+                c.Use.Idea.Id, c.Use.Idea.Title, c.Use.Block.Name, c.Use.Idea.Technique.AimShares(), c.Takes, c.Enough, Math.Round(c.OpenMinutes, 1),
+                Math.Round(c.Minutes, 1), c.Use.Reach.Count(r => r), placed.GetValueOrDefault(c.Use.IdeaIndex))),
+        ];
     }
 
     private static IEnumerable<StandInView> StandInsFor(Content content, Material m, IReadOnlyDictionary<string, double> onHand, WeekPlan plan) =>
@@ -46,5 +62,5 @@ public static class CupboardReading
         select new StandInView(best.Material.Id, best.Material.Name, $"{role.Name} in {use.Idea.Title}", best.Score, onHand[best.Material.Id], best.Reasons);
 
     private static TileView Tile(Material m, double have, MaterialLine? line) =>
-        new(m.Id, m.Name, m.Unit, have, line?.Used ?? 0, line?.Lacking ?? 0, line?.Packs ?? 0, line?.Cents ?? 0, m.Consumable);
+        new(m.Id, m.Name, m.Unit, have, line?.Used ?? 0, line?.Lacking ?? 0, line?.Packs ?? 0, line?.Cents ?? 0, m.Consumable, line?.Make is not null);
 }

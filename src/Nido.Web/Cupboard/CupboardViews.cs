@@ -11,14 +11,25 @@ public sealed record ShelfView(string Name, IReadOnlyList<TileView> Tiles);
 
 /// <summary>A material on a shelf: on hand, and what the week does with it.</summary>
 public sealed record TileView(
-    string MaterialId, string Name, MaterialUnit Unit, double Have, double Used, double Lacking, int Packs, int Cents, bool Consumable);
+    string MaterialId, string Name, MaterialUnit Unit, double Have, double Used, double Lacking, int Packs, int Cents, bool Consumable, bool IsMade);
 
 /// <summary>A material opened.</summary>
 public sealed record MaterialView(
     string MaterialId, string Name, string Shelf, MaterialUnit Unit, string Size, IReadOnlyList<string> Tags, IReadOnlyList<string> Colours,
     IReadOnlyList<string> Allergens, bool Consumable, int TurnaroundMinutes, double? PackSize, int? PackCents, bool SmallPart,
     double Have, double Used, double Lacking, int Packs, int Cents, IReadOnlyList<double> ByDay, IReadOnlyList<string> Trace,
+    IReadOnlyList<string> Make, IReadOnlyList<MakeFromView> MakeFrom, double CanMake,
     IReadOnlyList<RoleView> Roles, IReadOnlyList<StandInView> StandIns, IReadOnlyList<Movement> Ledger);
+
+/// <summary>A way to make it of other things.</summary>
+public sealed record MakeFromView(string Do, double Amount, IReadOnlyList<TakenView> From, double Minutes, int WaitMinutes, bool AdultOnly);
+
+/// <summary>So much of a thing.</summary>
+public sealed record TakenView(string MaterialId, string Name, double Amount, double Have);
+
+/// <summary>An idea that a material can carry.</summary>
+public sealed record CarriedView(
+    string IdeaId, string Title, string BlockName, IReadOnlyList<double> Shares, double Takes, bool Enough, double OpenMinutes, double Minutes, int InReach, int PlacedTimes);
 
 /// <summary>A role the material can take.</summary>
 public sealed record RoleView(string Technique, string Role);

@@ -26,7 +26,9 @@ public static class PrepEndpoints
             [.. PrepTasks.Of(plan).GroupBy(t => t.Evening).Select(g => new EveningView(g.Key, g.Sum(t => t.Minutes), capacity, [.. g.Select(t => new TaskView(
                 t.What, t.For, t.Minutes, t.NeededOn, t.WaitHours, t.AdultOnly, [.. t.Cautions.Select(CautionView.Of)]))]))],
             [.. materials.Where(m => m.Packs > 0)],
-            [.. materials.Where(m => m.Lacking > 0 && m.Packs == 0)],
+            [.. plan.Materials().Where(l => l.IsToAsk).Select(l => new AskView(
+                materials.First(m => m.MaterialId == l.Material.Id),
+                AskFamilies.For(l.Lacking, Math.Max(1, plan.Problem.ChildCount), AskFamilies.UsualEach, plan.Problem.Days[l.ByDay.ToList().FindIndex(x => x > 0)].Date)))],
             [.. plan.Filled.GroupBy(f => f.Placement.Day).Select(day => new TraysView(
                 plan.Problem.Days[day.Key].Date,
                 [.. day.Where(f => f.Use.Demand.Count > 0).Select(f => new TrayView(
@@ -42,7 +44,10 @@ public static class PrepEndpoints
 
 /// <summary>The Prep screen.</summary>
 public sealed record PrepView(
-    IReadOnlyList<EveningView> Evenings, IReadOnlyList<MaterialLineView> ToBuy, IReadOnlyList<MaterialLineView> ToAsk, IReadOnlyList<TraysView> Trays);
+    IReadOnlyList<EveningView> Evenings, IReadOnlyList<MaterialLineView> ToBuy, IReadOnlyList<AskView> ToAsk, IReadOnlyList<TraysView> Trays);
+
+/// <summary>Something to ask families for, and by when the note must go out.</summary>
+public sealed record AskView(MaterialLineView Line, AskFamilies Ask);
 
 /// <summary>An evening's work against what an evening holds.</summary>
 public sealed record EveningView(DateOnly Evening, int Minutes, int Capacity, IReadOnlyList<TaskView> Tasks);

@@ -1,4 +1,5 @@
 using Nido.Core;
+using Nido.Core.Cupboard;
 using Nido.Core.Group;
 using Nido.Core.Ideas;
 using Nido.Core.Planning;
@@ -16,13 +17,13 @@ public static class WeekReading
     public static WeekView View(WeekRow row, WeekPlan plan, Theme theme, bool composing, IReadOnlyDictionary<int, string> changeNames)
     {
         var lines = plan.Materials();
-        var lacking = lines.Where(l => l.Lacking > 0).Select(l => l.Material.Id).ToHashSet();
+        var lacking = lines.Where(l => l.Lacking > 0 && l.Make is null).Select(l => l.Material.Id).ToHashSet();
         var loom = Loom(plan);
         StripView[] strips = [.. plan.Filled.Select(f => Strip(plan, f.Placement, f.Use, lacking))];
         return new(
             row.Id, row.Version, row.GroupId, plan.Problem.Group.Name, plan.Problem.Group.Settings.Currency, ThemeOf(theme), row.Monday,
             [.. plan.Problem.Days.Select(d => new DayView(d.Date, d.Date.DayOfWeek))], plan.Problem.Blocks, strips, loom,
-            Truth(plan, lines, loom), row.Sliders, row.Report, [.. plan.Lost.Where(l => l.Slot is not null).Select(l => new BarredView(
+            Truth(plan, lines, loom), row.Sliders, row.Report, [.. plan.Lost.Select(l => new BarredView(
                 l.Placement.Day, l.Placement.BlockId, l.Placement.Offer, l.Placement.IdeaId, l.Title, l.Reason, l.Barred.Count > 0))],
             changeNames.GetValueOrDefault(row.ChangesInForce), changeNames.GetValueOrDefault(row.ChangesInForce + 1), composing);
     }
@@ -48,8 +49,13 @@ public static class WeekReading
     public static IReadOnlyList<MaterialLineView> Materials(WeekPlan plan) =>
     [
         .. plan.Materials().Select(l => new MaterialLineView(
-            l.Material.Id, l.Material.Name, l.Material.Shelf, CupboardCsv.UnitName(l.Material.Unit), l.Have, l.Used, l.ByDay, l.Lacking, l.Packs, l.Cents, l.Trace)),
+            l.Material.Id, l.Material.Name, l.Material.Shelf, CupboardCsv.UnitName(l.Material.Unit), l.Have, l.Used, l.ByDay, l.Lacking, l.Packs, l.Cents, l.Trace,
+            MakeInWords(l.Make))),
     ];
+
+    /// <summary>How something is made, a sentence a step.</summary>
+    public static IReadOnlyList<string> MakeInWords(MakeWay? make) =>
+        make is null ? [] : [.. make.Steps.Select(s => $"{s.Recipe.Do}: {s.Batches}×, {Math.Ceiling(s.Batches * s.Recipe.Minutes):0} min")];
 
     private static StripView Strip(WeekPlan plan, Placement placement, Use use, HashSet<string> lacking)
     {
@@ -99,7 +105,7 @@ public static class WeekReading
         var findings = WeekFindings.Of(plan);
         return new(
             loom.Length, everywhere, worst?.Worst ?? 0, worst?.Name, worst?.Aims.MinBy(a => a.Percent)?.Aim,
-            lines.Count(l => l.Packs > 0), lines.Sum(l => l.Cents), lines.Count(l => l.Lacking > 0 && l.Packs == 0),
+            lines.Count(l => l.Packs > 0), lines.Sum(l => l.Cents), lines.Count(l => l.IsToAsk),
             evenings.Sum(), evenings.DefaultIfEmpty(0).Max(), findings.Count(f => f.Severity == Severity.Block && f.Lifted is null), findings.Count(f => f.Severity is Severity.Watch or Severity.AdultStep),
             findings.Count(f => f.Lifted is not null), plan.State.Uses.Count(u => u < 0));
     }

@@ -46,7 +46,7 @@ public sealed record BarredView(int Day, string BlockId, int Offer, string IdeaI
 /// <summary>A material of the week.</summary>
 public sealed record MaterialLineView(
     string MaterialId, string Name, string Shelf, string Unit, double Have, double Used, IReadOnlyList<double> ByDay, double Lacking, int Packs, int Cents,
-    IReadOnlyList<string> Trace);
+    IReadOnlyList<string> Trace, IReadOnlyList<string> Make);
 
 /// <summary>The bench: why the idea is there, and what could be there instead.</summary>
 public sealed record BenchView(StripView? Now, WhyView? Why, IReadOnlyList<AlternativeView> Alternatives);

@@ -292,6 +292,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/cupboard/{materialId}/ideas": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["carries"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/cupboard/{materialId}/movements": {
         parameters: {
             query?: never;
@@ -1290,6 +1306,31 @@ export interface components {
              */
             samplePerRow: boolean;
         };
+        /** @description Asking families for saved-up things: whether it is enough, and when the note must go out. */
+        AskFamilies: {
+            /**
+             * Format: int32
+             * @description Weeks it takes to collect what is missing.
+             */
+            weeks: number;
+            /**
+             * Format: date
+             * @description Last day to send the note.
+             */
+            sendBy: string;
+            /**
+             * Format: double
+             * @description Things expected by then.
+             */
+            expected: number;
+            /** @description In words. */
+            trace: string[];
+        };
+        /** @description Something to ask families for, and by when the note must go out. */
+        AskView: {
+            line: components["schemas"]["MaterialLineView"];
+            ask: components["schemas"]["AskFamilies"];
+        };
         /** @description An idea that a safety rule keeps out of the whole week. */
         BarredIdea: {
             ideaId: string;
@@ -1370,6 +1411,24 @@ export interface components {
             /** Format: int32 */
             score: number;
             reasons: string[];
+        };
+        /** @description An idea that a material can carry. */
+        CarriedView: {
+            ideaId: string;
+            title: string;
+            blockName: string;
+            shares: number[];
+            /** Format: double */
+            takes: number;
+            enough: boolean;
+            /** Format: double */
+            openMinutes: number;
+            /** Format: double */
+            minutes: number;
+            /** Format: int32 */
+            inReach: number;
+            /** Format: int32 */
+            placedTimes: number;
         };
         /** @description Something to mind, with its source. */
         CautionView: {
@@ -2179,6 +2238,18 @@ export interface components {
             worst: number;
             strandsMissing: string[];
         };
+        /** @description A way to make it of other things. */
+        MakeFromView: {
+            do: string;
+            /** Format: double */
+            amount: number;
+            from: components["schemas"]["TakenView"][];
+            /** Format: double */
+            minutes: number;
+            /** Format: int32 */
+            waitMinutes: number;
+            adultOnly: boolean;
+        };
         /** @description A material of the week. */
         MaterialLineView: {
             materialId: string;
@@ -2197,6 +2268,7 @@ export interface components {
             /** Format: int32 */
             cents: number;
             trace: string[];
+            make: string[];
         };
         /**
          * @description What a material is counted in.
@@ -2233,6 +2305,10 @@ export interface components {
             cents: number;
             byDay: number[];
             trace: string[];
+            make: string[];
+            makeFrom: components["schemas"]["MakeFromView"][];
+            /** Format: double */
+            canMake: number;
             roles: components["schemas"]["RoleView"][];
             standIns: components["schemas"]["StandInView"][];
             ledger: components["schemas"]["Movement"][];
@@ -2588,7 +2664,7 @@ export interface components {
         PrepView: {
             evenings: components["schemas"]["EveningView"][];
             toBuy: components["schemas"]["MaterialLineView"][];
-            toAsk: components["schemas"]["MaterialLineView"][];
+            toAsk: components["schemas"]["AskView"][];
             trays: components["schemas"]["TraysView"][];
         };
         ProblemDetails: {
@@ -3385,6 +3461,15 @@ export interface components {
             /** Format: double */
             height: number;
         };
+        /** @description So much of a thing. */
+        TakenView: {
+            materialId: string;
+            name: string;
+            /** Format: double */
+            amount: number;
+            /** Format: double */
+            have: number;
+        };
         /** @description What comes out. */
         TargetGameAnswer: {
             /**
@@ -3571,6 +3656,7 @@ export interface components {
             /** Format: int32 */
             cents: number;
             consumable: boolean;
+            isMade: boolean;
         };
         /** @description A day to run from. */
         TodayView: {
@@ -4394,6 +4480,38 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["MaterialView"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    carries: {
+        parameters: {
+            query: {
+                weekId: string;
+                amount?: number;
+            };
+            header?: never;
+            path: {
+                materialId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CarriedView"][];
                 };
             };
             /** @description Not Found */

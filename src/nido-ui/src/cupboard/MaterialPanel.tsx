@@ -3,6 +3,7 @@ import { $api } from "../api/client";
 import { longDay } from "../shared/dates";
 import { money, plain, signed } from "../shared/figures";
 import { useWeek } from "../shared/useWeek";
+import { Carries } from "./Carries";
 import { MovementForm } from "./MovementForm";
 import { unitKey } from "./ShelfRow";
 
@@ -41,6 +42,11 @@ export function MaterialPanel({ materialId, onOpen }: { materialId: string; onOp
       {m.lacking > 0 && (
         <>
           <h3 className="mt-3 font-bold">{t("cupboard.waysOut")}</h3>
+          {m.make.map((line) => (
+            <p key={line} className="my-1 font-semibold">
+              {line}
+            </p>
+          ))}
           <p className="my-1">
             {m.packs > 0
               ? t("cupboard.buyPacks", {
@@ -52,6 +58,26 @@ export function MaterialPanel({ materialId, onOpen }: { materialId: string; onOp
           </p>
         </>
       )}
+      {m.makeFrom.length > 0 && (
+        <>
+          <h3 className="mt-3 font-bold">{t("cupboard.makeFrom", { most: plain(m.canMake), unit })}</h3>
+          <ul className="text-[13px]">
+            {m.makeFrom.map((f) => (
+              <li key={f.do} className="border-base-300 border-t py-1">
+                {f.do}
+                {f.adultOnly ? ` · ${t("prep.adultOnly")}` : ""}
+                <span className="quiet block">
+                  {f.from
+                    .map((x) => `${plain(x.amount)} ${x.name} (${t("idea.have", { have: plain(x.have) })})`)
+                    .join(" + ")}{" "}
+                  → {plain(f.amount)} {unit}, {plain(f.minutes)} min
+                </span>
+              </li>
+            ))}
+          </ul>
+        </>
+      )}
+      <Carries materialId={materialId} have={m.have} unit={unit} />
       {m.standIns.length > 0 && (
         <>
           <h3 className="mt-3 font-bold">{t("cupboard.standIns")}</h3>

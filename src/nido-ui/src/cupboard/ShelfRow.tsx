@@ -53,7 +53,9 @@ function TileButton({ tile, open, onOpen }: { tile: Tile; open: boolean; onOpen:
         {tile.used > 0 ? `, ${t("cupboard.uses", { used: plain(tile.used) })}` : `, ${t("cupboard.free")}`}
       </span>
       {short && (
-        <span className="block font-bold text-warning">{t("cupboard.shortBy", { lacking: plain(tile.lacking) })}</span>
+        <span className={`block font-bold ${tile.isMade ? "" : "text-warning"}`}>
+          {t(tile.isMade ? "cupboard.makeSome" : "cupboard.shortBy", { lacking: plain(tile.lacking) })}
+        </span>
       )}
     </button>
   );

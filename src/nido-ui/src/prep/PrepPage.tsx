@@ -69,8 +69,13 @@ export function PrepPage() {
               id={`${weekId} ask`}
               title={t("prep.ask")}
               empty={t("prep.askNothing")}
-              items={(data?.toAsk ?? []).map((l) => ({
+              items={(data?.toAsk ?? []).map(({ line: l, ask }) => ({
                 what: l.name,
+                mind: (
+                  <p className="pb-1 pl-7 text-[13px]" title={ask.trace.join(" ")}>
+                    {t("prep.sendBy", { day: longDay(ask.sendBy), count: ask.weeks })}
+                  </p>
+                ),
                 more: t("prep.lacking", {
                   lacking: plain(l.lacking),
                   unit: t(`unit.${l.unit}`),

@@ -49,6 +49,9 @@ export function WeekPage() {
       </main>
     );
   }
+  const homeless = view.barred.filter(
+    (b) => b.day >= view.days.length || !view.blocks.some((k) => k.id === b.blockId && b.offer < k.offers),
+  );
   const shown = composing.preview ?? view.strips;
   return (
     <main className="flex min-w-0 flex-1 flex-col">
@@ -64,6 +67,12 @@ export function WeekPage() {
           aria-label={t("week.board")}
         >
           <ErrorNote error={composing.error ?? changes.error} />
+          {homeless.length > 0 && (
+            <p className="my-1 text-warning">
+              <b>{t("week.homeless", { count: homeless.length })}</b>{" "}
+              {[...new Set(homeless.map((b) => b.title))].join(", ")}. {t("week.homelessWay")}
+            </p>
+          )}
           <Board
             view={view}
             strips={shown}

@@ -1,0 +1,55 @@
+import { useDeferredValue, useState } from "react";
+import { useTranslation } from "react-i18next";
+import { Link } from "react-router";
+import { $api } from "../api/client";
+import { plain, signed } from "../shared/figures";
+import { Thread } from "../shared/Stitches";
+import { useWeek } from "../shared/useWeek";
+
+/** "What can 60 lids do this week?": the ideas a material can carry, the best for the aims still open first. */
+export function Carries({ materialId, have, unit }: { materialId: string; have: number; unit: string }) {
+  const { t } = useTranslation();
+  const { weekId } = useWeek();
+  const [text, setText] = useState<string | null>(null);
+  const amount = useDeferredValue(text === null || text === "" ? have : Number(text));
+  const ideas = $api.useQuery("get", "/api/cupboard/{materialId}/ideas", {
+    params: { path: { materialId }, query: { weekId, amount: Number.isNaN(amount) ? have : amount } },
+  });
+  if (ideas.data?.length === 0) {
+    return null;
+  }
+  return (
+    <section data-carries>
+      <h3 className="mt-3 flex flex-wrap items-center gap-1.5 font-bold">
+        {t("cupboard.whatCan")}
+        <input
+          className="input input-sm w-16 px-1.5"
+          inputMode="decimal"
+          aria-label={t("cupboard.howMany")}
+          value={text ?? plain(have)}
+          onChange={(e) => setText(e.target.value)}
+        />
+        {unit} {t("cupboard.doThisWeek")}
+      </h3>
+      <ul>
+        {ideas.data?.slice(0, 8).map((i) => (
+          <li key={i.ideaId} className={`border-base-300 border-t py-1 ${i.enough ? "" : "opacity-60"}`}>
+            <Link to={`/w/${weekId}/ideas/${i.ideaId}`} className="font-semibold underline">
+              {i.title}
+            </Link>
+            <span className="flex">
+              <Thread shares={i.shares} />
+            </span>
+            <span className="quiet block text-[13px]">
+              {t(i.enough ? "cupboard.takes" : "cupboard.takesMore", { takes: plain(i.takes), unit })} ·{" "}
+              {i.openMinutes > 0
+                ? t("cupboard.open", { minutes: signed(i.openMinutes) })
+                : t("cupboard.gives", { minutes: plain(i.minutes) })}
+              {i.placedTimes > 0 ? ` · ${t("ideas.placed", { count: i.placedTimes })}` : ""}
+            </span>
+          </li>
+        ))}
+      </ul>
+    </section>
+  );
+}
