@@ -40,6 +40,25 @@ public class PlacesTests(RunningSite site) : IClassFixture<RunningSite>
     }
 
     [Fact]
+    public async Task A_material_shows_what_it_can_do_how_it_is_made_and_leads_to_the_idea()
+    {
+        using var page = new Page();
+        page.Go(await site.PlaceAsync("cupboard")).See("main h2");
+        page.See("[data-find]").SendKeys("wooden blocks");
+        page.Until(_ => page.All("main section button").Count == 1, "one tile");
+        page.Click("main section button");
+        page.Until(_ => page.See("aside h2").Text == "Wooden blocks", "the material");
+        page.See("[data-carries]").Text.ShouldContain("do this week?");
+        page.Until(_ => page.All("[data-carries] li").Count > 1, "what it can do");
+        var amount = page.See("[data-carries] input");
+        amount.SendKeys(Keys.Control + "a");
+        amount.SendKeys("1");
+        page.Until(_ => page.All("[data-carries] li").All(l => l.Text.Contains("would take")), "too few");
+        page.Click("[data-carries] a");
+        page.See("article").Text.ShouldContain("Who works how");
+    }
+
+    [Fact]
     public async Task A_shelf_is_counted_with_the_keyboard()
     {
         using var page = new Page();

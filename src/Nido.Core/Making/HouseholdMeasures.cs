@@ -9,7 +9,14 @@ public static class HouseholdMeasures
     // Grams in a US cup. Source: USDA FoodData Central portion weights (from memory); sand and water common practice.
     private static readonly Dictionary<string, double> CupWeights = new()
     {
-        ["salt"] = 292, ["flour"] = 125, ["sugar"] = 200, ["oats"] = 81, ["rice"] = 185, ["cornstarch"] = 128, ["sand"] = 380, ["water"] = Cup,
+        ["salt"] = 292,
+        ["flour"] = 125,
+        ["sugar"] = 200,
+        ["oats"] = 81,
+        ["rice"] = 185,
+        ["cornstarch"] = 128,
+        ["sand"] = 380,
+        ["water"] = Cup,
     };
 
     /// <summary>Foods with a known cup weight.</summary>

@@ -5,7 +5,11 @@ public static class MixColours
 {
     private static readonly Dictionary<string, (string Colour, int Parts)[][]> Mixes = new()
     {
-        ["red"] = [], ["yellow"] = [], ["blue"] = [], ["white"] = [], ["black"] = [],
+        ["red"] = [],
+        ["yellow"] = [],
+        ["blue"] = [],
+        ["white"] = [],
+        ["black"] = [],
         ["orange"] = [[("red", 1), ("yellow", 2)]],
         ["green"] = [[("blue", 1), ("yellow", 2)]],
         ["purple"] = [[("red", 1), ("blue", 1)]],

@@ -5,7 +5,11 @@ public static class PatternCards
 {
     private static readonly Dictionary<string, int[]> Units = new()
     {
-        ["AB"] = [0, 1], ["AAB"] = [0, 0, 1], ["ABB"] = [0, 1, 1], ["ABC"] = [0, 1, 2], ["AABB"] = [0, 0, 1, 1],
+        ["AB"] = [0, 1],
+        ["AAB"] = [0, 0, 1],
+        ["ABB"] = [0, 1, 1],
+        ["ABC"] = [0, 1, 2],
+        ["AABB"] = [0, 0, 1, 1],
     };
 
     /// <summary>What is asked.</summary>

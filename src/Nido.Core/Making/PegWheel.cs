@@ -11,7 +11,12 @@ public static class PegWheel
     // Bending stiffness in MPa (N/mm²); handbook orders of magnitude, from memory.
     private static readonly Dictionary<string, double> Stiffness = new()
     {
-        ["paper"] = 2500, ["card"] = 2500, ["corrugated"] = 300, ["plastic"] = 1500, ["foam"] = 20, ["plywood"] = 7000,
+        ["paper"] = 2500,
+        ["card"] = 2500,
+        ["corrugated"] = 300,
+        ["plastic"] = 1500,
+        ["foam"] = 20,
+        ["plywood"] = 7000,
     };
 
     /// <summary>What is asked.</summary>

@@ -268,14 +268,20 @@ public sealed class PlanState
         var (unsold, making) = (0.0, 0.0);
         for (var m = 0; m < taken.Length; m++)
         {
-            // What can be made is neither bought nor asked for.
-            var (material, there) = (problem.Materials[m], problem.Reachable[m]);
+            // What can be made of what the week leaves over is neither bought nor asked for.
+            var (material, there) = (problem.Materials[m], problem.OnHand[m]);
+            if (taken[m] > there + 1e-9 && problem.Makes[m] is { } make)
+            {
+                var made = make.Make(taken[m] - there, taken);
+                making += made * make.Minutes;
+                there += made;
+            }
+
             cents += Packs(taken[m], there, material.PackSize) * (material.PackCents ?? 0);
             // Not to be had in a shop: each such thing is a burden, more so the further it falls short.
             unsold += taken[m] > there + 1e-9 && !material.IsSold
                 ? 1 + Math.Min(4, (taken[m] - there) / Math.Max(1, there))
                 : 0;
-            making += Math.Max(0, Math.Min(taken[m], there) - problem.OnHand[m]) * problem.MinutesToMake[m];
         }
 
         long points = (cents * (long)sliders.UseTheCupboard / 5)

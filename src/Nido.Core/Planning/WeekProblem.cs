@@ -79,11 +79,8 @@ public sealed class WeekProblem
     /// <summary>Amount on hand of each of these.</summary>
     public double[] OnHand { get; private set; } = [];
 
-    /// <summary>Amount on hand or made of what is on hand, of each of these.</summary>
-    public double[] Reachable { get; private set; } = [];
-
-    /// <summary>Minutes it takes to make a unit of each of these; 0 where it cannot be made.</summary>
-    public double[] MinutesToMake { get; private set; } = [];
+    /// <summary>How each of these is made most quickly of what is on hand, in one step; null where it cannot be.</summary>
+    public DirectMake?[] Makes { get; private set; } = [];
 
     /// <summary>Number of techniques.</summary>
     public int TechniqueCount { get; private set; }
@@ -148,9 +145,8 @@ public sealed class WeekProblem
         UseFinder.Found[] found = [.. looked.SelectMany(x => x.Where.Found)];
         Materials = [.. found.SelectMany(f => f.Demand).Select(l => l.Material).DistinctBy(m => m.Id)];
         OnHand = [.. Materials.Select(m => Input.OnHand.GetValueOrDefault(m.Id))];
-        Reachable = [.. Materials.Select((m, i) => OnHand[i] + Input.Chains.Most(m.Id, Input.OnHand))];
-        MinutesToMake = [.. Materials.Select(m => Input.Chains.For(m.Id).Select(r => r.Minutes / r.Amount).DefaultIfEmpty(0).Min())];
         var indexOf = Materials.Select((m, i) => (m.Id, i)).ToDictionary(x => x.Id, x => x.i);
+        Makes = [.. Materials.Select(m => DirectMake.Of(m.Id, Input, indexOf))];
         Uses = [.. found.Select((f, u) => MakeUse(u, f, Array.IndexOf(techniques, Input.Ideas[f.IdeaIndex].Technique.Id), indexOf))];
         UsesOfBlock = [.. Blocks.Select((_, b) => Uses.Where(u => u.BlockIndex == b).ToArray())];
     }

@@ -47,15 +47,17 @@ export function MaterialPanel({ materialId, onOpen }: { materialId: string; onOp
               {line}
             </p>
           ))}
-          <p className="my-1">
-            {m.packs > 0
-              ? t("cupboard.buyPacks", {
-                  count: m.packs,
-                  size: plain(m.packSize ?? 0),
-                  money: money(m.cents, currency),
-                })
-              : t("cupboard.askFamilies", { lacking: plain(m.lacking), unit })}
-          </p>
+          {m.make.length === 0 && (
+            <p className="my-1">
+              {m.packs > 0
+                ? t("cupboard.buyPacks", {
+                    count: m.packs,
+                    size: plain(m.packSize ?? 0),
+                    money: money(m.cents, currency),
+                  })
+                : t("cupboard.askFamilies", { lacking: plain(m.lacking), unit })}
+            </p>
+          )}
         </>
       )}
       {m.makeFrom.length > 0 && (
@@ -77,7 +79,7 @@ export function MaterialPanel({ materialId, onOpen }: { materialId: string; onOp
           </ul>
         </>
       )}
-      <Carries materialId={materialId} have={m.have} unit={unit} />
+      <Carries materialId={materialId} have={m.have > 0 ? m.have : m.canMake} unit={unit} />
       {m.standIns.length > 0 && (
         <>
           <h3 className="mt-3 font-bold">{t("cupboard.standIns")}</h3>
