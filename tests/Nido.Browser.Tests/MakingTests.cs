@@ -32,6 +32,47 @@ public class MakingTests(RunningSite site) : IClassFixture<RunningSite>
     }
 
     [Fact]
+    public async Task The_drawings_show_what_was_counted()
+    {
+        using var page = new Page();
+        (string Name, string Parts, int Count)[] drawn =
+        [
+            ("frame", "svg line", 21),
+            ("stack", "svg rect", 4),
+            ("radial-cuts", "svg path", 6),
+            ("strips-squares", "svg .piece", 140),
+            ("sheet-yield", "svg .piece", 21),
+            ("dots", "svg circle", 36),
+            ("missing-numbers", "p:first-of-type span", 12),
+            ("two-ended-sticks", "ul li", 6),
+            ("thread", "svg rect", 20),
+            ("direction-strips", "ul li", 6),
+            ("mix-colours", "ul li", 3),
+            ("recipe-scale", "tbody tr", 5),
+        ];
+        foreach (var (name, parts, count) in drawn)
+        {
+            page.Go(await site.PlaceAsync($"ideas/making/{name}")).See("[data-made] ol li");
+            page.Until(_ => page.All($"[data-made] {parts}").Count == count, $"{count} parts of {name}");
+        }
+    }
+
+    [Fact]
+    public async Task A_frame_is_turned_and_a_row_added()
+    {
+        using var page = new Page();
+        page.Go(await site.PlaceAsync("ideas/making/frame")).See("[data-made] svg");
+        var before = page.See("[data-made] svg line").GetAttribute("x2");
+        page.See("[data-made] input[type=range]").SendKeys(Keys.ArrowRight + Keys.ArrowRight + Keys.ArrowRight);
+        page.Until(_ => page.See("[data-made] svg line").GetAttribute("x2") != before, "the turn");
+        page.Go(await site.PlaceAsync("ideas/making/stack")).See("[data-made] svg");
+        page.Named("button", "Add a row").Click();
+        page.Until(_ => page.All("[data-made] svg rect").Count == 5, "the new block");
+        page.Click("button[aria-label='Remove row 5']");
+        page.Until(_ => page.All("[data-made] svg rect").Count == 4, "the block gone");
+    }
+
+    [Fact]
     public async Task Today_shows_one_block_at_a_time_with_who_works_how_and_what_to_mind()
     {
         using var page = new Page();

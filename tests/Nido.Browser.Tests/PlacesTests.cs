@@ -132,7 +132,7 @@ public class PlacesTests(RunningSite site) : IClassFixture<RunningSite>
         page.Truth();
         page.Click("summary");
         string[] links = [.. page.All("details a").Select(a => a.GetAttribute("href") ?? "")];
-        links.Length.ShouldBe(5);
+        links.Length.ShouldBe(7);
         using var client = new HttpClient();
         foreach (var link in links)
         {

@@ -6,7 +6,7 @@ namespace Nido.Core.Planning;
 public sealed record DirectMake(double Minutes, (int Index, double OnHand, double Each)[] Takes)
 {
     /// <summary>The quickest recipe whose things are all there, or null.</summary>
-    internal static DirectMake? Of(string material, WeekInput input, Dictionary<string, int> indexOf) => input.Chains.For(material)
+    public static DirectMake? Of(string material, WeekInput input, Dictionary<string, int> indexOf) => input.Chains.For(material)
         .Where(r => r.From.Keys.All(k => input.OnHand.GetValueOrDefault(k) > 0))
         .OrderBy(r => r.Minutes / r.Amount).ThenBy(r => r.Id, StringComparer.Ordinal)
         .Select(r => new DirectMake(r.Minutes / r.Amount, [.. r.From.Select(f => (indexOf.GetValueOrDefault(f.Key, -1), input.OnHand[f.Key], f.Value / r.Amount))]))
@@ -16,7 +16,7 @@ public sealed record DirectMake(double Minutes, (int Index, double OnHand, doubl
     /// <param name="missing">Units wanted.</param>
     /// <param name="taken">Units taken of each material by the week; grows by what the making takes.</param>
     /// <returns>Units made.</returns>
-    internal double Make(double missing, double[] taken)
+    public double Make(double missing, double[] taken)
     {
         var made = missing;
         foreach (var (index, onHand, each) in Takes)

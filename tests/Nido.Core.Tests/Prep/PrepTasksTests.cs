@@ -1,4 +1,5 @@
 using Nido.Core.Group;
+using Nido.Core.Planning;
 using Nido.Core.Prep;
 
 namespace Nido.Core.Tests.Prep;
@@ -22,4 +23,22 @@ public class PrepTasksTests
     [Fact]
     public void A_group_that_meets_on_two_days_prepares_on_those() =>
         PrepTasks.EveningFor(new(2026, 12, 8), 0, WeekDays.Tuesday | WeekDays.Thursday).ShouldBe(new DateOnly(2026, 12, 3));
+
+    [Fact]
+    public void Tasks_of_ideas_and_of_what_is_made_stand_evening_by_evening()
+    {
+        var few = Things.Plenty.ToDictionary(m => m.Key, m => m.Key is "paper-balls" or "letter-cards" ? 0 : m.Value);
+        var problem = Planning.Weeks.Build(Things.Week(Planning.Weeks.Six, onHand: few));
+        var plan = new WeekPlan(problem, Planning.Weeks.Compose(problem).Plan);
+        var tasks = PrepTasks.Of(plan);
+        tasks.Select(t => t.Evening).ShouldBeInOrder();
+        tasks.ShouldAllBe(t => t.Evening < t.NeededOn && t.Minutes > 0);
+        tasks.Sum(t => t.Minutes).ShouldBeGreaterThanOrEqualTo(plan.Filled.Sum(f => f.Use.PrepMinutes));
+        tasks.Where(t => t.Cautions.Any(c => c.Rule.Severity == Nido.Core.Safety.Severity.AdultStep)).ShouldAllBe(t => t.AdultOnly);
+        foreach (var made in plan.Materials().Where(l => l.Make is not null))
+        {
+            tasks.ShouldContain(t => t.For.EndsWith(made.Material.Name));
+            made.Make!.Takes.ShouldAllBe(t => t.Value <= problem.Input.OnHand[t.Key] + 1e-9);
+        }
+    }
 }
