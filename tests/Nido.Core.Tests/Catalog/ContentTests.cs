@@ -102,7 +102,14 @@ public class ContentTests
         folder.Write(file, text.Replace(right, wrong, StringComparison.Ordinal));
         var (_, problems) = ContentReader.Read(folder.Path);
         problems.ShouldContain(p => p.Reason.Contains(reason) && (p.File == file || p.File.StartsWith("make-from")));
-        Should.Throw<ContentException>(() => Content.Read(folder.Path)).Problems.Count.ShouldBe(problems.Count);
+    }
+
+    [Fact]
+    public void A_wrong_catalogue_is_not_read_at_all()
+    {
+        using var folder = new ContentCopy();
+        folder.Write("techniques/test.yaml", Technique.Replace("minutes: 10", "minutes: ten", StringComparison.Ordinal));
+        Should.Throw<ContentException>(() => Content.Read(folder.Path)).Problems.Count.ShouldBe(1);
     }
 
     [Fact]
