@@ -1,3 +1,5 @@
+using System.Net.Http.Json;
+using System.Text.Json.Nodes;
 using OpenQA.Selenium;
 
 namespace Nido.Browser.Tests;
@@ -26,5 +28,41 @@ public class SafetyTests(RunningSite site) : IClassFixture<RunningSite>
         page.See("[data-finding='rolling-underfoot']").Text.ShouldContain("What counts more:");
         page.Press(Keys.Escape);
         page.Until(_ => page.All("dialog[open]").Count == 0, "the dialog to close");
+    }
+
+    [Fact]
+    public async Task A_finding_is_resolved_in_one_press_and_checked_again_at_once()
+    {
+        using var page = new Page();
+        page.Go(await site.PlaceAsync("week"));
+        page.Truth();
+        await TraineeComesAsync("09:30:00");
+        try
+        {
+            page.Go(await site.PlaceAsync("week"));
+            page.Until(_ => page.Truth().Contains("5 blocked"), "five short blocks");
+            page.Press("s");
+            page.Until(_ => page.All("[data-finding=ratio]").Count == 5, "the findings");
+            page.See("[data-finding=ratio]").Text.ShouldContain("3 adults are asked and 2 are there");
+            page.Until(_ => { page.All("[data-finding=ratio] button")[0].Click(); return true; }, "the way out");
+            page.Until(_ => page.All("[data-finding=ratio]").Count == 4, "one finding fewer");
+            page.Press(Keys.Escape);
+            page.Until(_ => page.Truth().Contains("4 blocked"), "the line of truth");
+        }
+        finally
+        {
+            await TraineeComesAsync("08:30:00");
+        }
+    }
+
+    private async Task TraineeComesAsync(string from)
+    {
+        using var client = new HttpClient { BaseAddress = new Uri(site.Address) };
+        var stop = TestContext.Current.CancellationToken;
+        var groups = await client.GetFromJsonAsync<JsonArray>("/api/groups", stop);
+        var path = $"/api/groups/{groups![0]!["id"]!.GetValue<string>()}";
+        var group = (await client.GetFromJsonAsync<JsonNode>(path, stop))!;
+        group["adults"]!.AsArray().First(a => a!["name"]!.GetValue<string>() == "Trainee")!["from"] = from;
+        (await client.PutAsJsonAsync(path, group, stop)).EnsureSuccessStatusCode();
     }
 }

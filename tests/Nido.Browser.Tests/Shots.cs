@@ -21,6 +21,16 @@ public class Shots(Shots.FullSite site) : IClassFixture<Shots.FullSite>
             page.See("dialog[open] article");
             Save(page, "week-idea");
             page.Press(Keys.Escape);
+            page.Until(_ => page.All("dialog[open]").Count == 0, "the card to close");
+            page.Press("s");
+            page.See("[data-finding]");
+            Save(page, "week-safety");
+            foreach (var (place, name) in new[] { ("ideas/making/frame", "making"), ("today", "today") })
+            {
+                page.Go(await site.PlaceAsync(place)).See("main ol li");
+                Save(page, name);
+            }
+
             foreach (var place in (string[])["group", "cupboard", "ideas/snip-and-cut.card-a4", "prep"])
             {
                 page.Go(await site.PlaceAsync(place)).See("h1");
@@ -42,6 +52,8 @@ public class Shots(Shots.FullSite site) : IClassFixture<Shots.FullSite>
             Save(page, "week-dusk");
             page.Go(await site.PlaceAsync("cupboard")).See("main h2");
             Save(page, "cupboard-dusk");
+            page.Go(await site.PlaceAsync("ideas/making/pattern-cards")).See("main ol li");
+            Save(page, "making-dusk");
         }
 
         using (var page = new Page(768, 1024))

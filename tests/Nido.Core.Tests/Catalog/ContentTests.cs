@@ -109,7 +109,7 @@ public class ContentTests
     {
         using var folder = new ContentCopy();
         folder.Write("techniques/test.yaml", Technique.Replace("minutes: 10", "minutes: ten", StringComparison.Ordinal));
-        Should.Throw<ContentException>(() => Content.Read(folder.Path)).Problems.Count.ShouldBe(1);
+        Should.Throw<ContentException>(() => Content.Read(folder.Path)).Problems.ShouldNotBeEmpty();
     }
 
     [Fact]
