@@ -43,7 +43,7 @@ services.AddSingleton(Content.Read(Path.Combine(AppContext.BaseDirectory, "conte
 services.AddSingleton<SiteStamp>();
 services.AddSingleton<WeekProblems>();
 services.AddSingleton<Compositions>();
-services.AddSingleton(builder.Configuration.GetValue<bool>("Nido:Quick") ? new ComposeLimits(1, 8, 100_000, TimeSpan.FromSeconds(20)) : ComposeLimits.Usual);
+services.AddSingleton(builder.Configuration.GetValue<bool>("Nido:Quick") ? new ComposeLimits(0.5, 8, 40_000, TimeSpan.FromSeconds(20)) : ComposeLimits.Usual);
 services.AddScoped<WeekDesk>();
 services.AddDbContext<NidoDb>((provider, options) => options.UseSqlite(Site.Connection(file)).AddInterceptors(provider.GetRequiredService<SiteStamp>()));
 services.AddValidatorsFromAssemblyContaining<Program>(includeInternalTypes: true);

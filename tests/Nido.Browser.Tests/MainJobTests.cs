@@ -113,9 +113,10 @@ public class MainJobTests(RunningSite site) : IClassFixture<RunningSite>
     {
         using var page = new Page();
         page.Go(await site.PlaceAsync("ideas/snip-and-cut.card-a4"));
-        page.Click("article details summary");
-        page.See("article details li").Text.ShouldContain("→");
-        page.See("article").Text.ShouldContain("Source:");
+        page.Click("article table details summary");
+        page.See("article table details li").Text.ShouldContain("→");
+        page.Click("article > ul details summary");
+        page.See("article > ul").Text.ShouldContain("Source:");
     }
 
     [Fact]

@@ -3,7 +3,7 @@ namespace Nido.Core.Planning;
 /// <summary>Answers "what would it change?" by trying it, with the rest of the week held.</summary>
 public static class WhatIf
 {
-    /// <summary>Alternatives for a slot, best first: what may lie there, then what a rule keeps out.</summary>
+    /// <summary>Alternatives for a slot, best first: the best of each way of working, then its other materials, then what a rule keeps out.</summary>
     /// <param name="plan">The plan at hand.</param>
     /// <param name="slot">Index of the slot.</param>
     public static IReadOnlyList<Alternative> Alternatives(WeekPlan plan, int slot)
@@ -33,11 +33,16 @@ public static class WhatIf
                     state.Put(slot, before);
                     return (alternative, wish);
                 })
-                .OrderBy(x => x.alternative.KeptFromSlot is not null)
-                .ThenBy(x => Math.Max(0, x.alternative.ShortfallMinutes))
+                .OrderBy(x => Math.Max(0, x.alternative.ShortfallMinutes))
                 .ThenBy(x => x.wish)
                 .ThenBy(x => x.alternative.Use.Index)
-                .Select(x => x.alternative),
+                .Select(x => x.alternative)
+                // Of each way of working its best material first: four times the same idea is no choice.
+                .GroupBy(a => a.Use.TechniqueIndex)
+                .SelectMany(g => g.OrderBy(a => a.KeptFromSlot is not null).Select((a, rank) => (a, rank)))
+                .OrderBy(x => x.a.KeptFromSlot is not null).ThenBy(x => Math.Min(1, x.rank))
+                .ThenBy(x => Math.Max(0, x.a.ShortfallMinutes))
+                .Select(x => x.a),
         ];
     }
 

@@ -120,7 +120,7 @@ public sealed class SafetyCheck(IReadOnlyList<SafetyRule> rules, IReadOnlyList<R
         if (!when.AsksThing)
         {
             bool[] everyone = [.. group.Children.Select(c => when.Concerns(c, day))];
-            return everyone.Contains(true) ? new(rule, [.. when.Actions.Where(actions.Contains)], [], everyone) : null;
+            return everyone.Contains(true) ? new(rule, [], [.. when.Actions.Where(actions.Contains).Select(a => $"What is done there: {a}")], everyone) : null;
         }
 
         // Only an allergy looks at the things child by child; all else is the same for everyone it is about.

@@ -20,6 +20,8 @@ public sealed class WeekProblems(Content content, SiteStamp stamp)
 
     private readonly ConcurrentDictionary<string, ((long, int, bool) Key, WeekView View)> views = new();
 
+    private readonly ConcurrentDictionary<string, (Dictionary<string, double> OnHand, int ChildCount, IReadOnlyList<Idea> Ideas)> ideas = new();
+
     /// <summary>The problem of a week, with what makes it impossible.</summary>
     public async Task<(WeekProblem Problem, IReadOnlyList<Impossible> Impossible)> OfAsync(WeekRow week, NidoDb db, CancellationToken stop)
     {
@@ -33,7 +35,8 @@ public sealed class WeekProblems(Content content, SiteStamp stamp)
 
         var group = await db.GroupAsync(week.GroupId, stop) ?? throw new InvalidOperationException("A week without its group.");
         var theme = content.Theme(week.ThemeId) ?? throw new InvalidOperationException($"The theme {week.ThemeId} is no longer in the catalogue.");
-        var input = WeekInputs.Of(content, group, theme, week.Monday, await db.OnHandAsync(stop));
+        var onHand = await db.OnHandAsync(stop);
+        var input = WeekInputs.Of(content, group, week.Monday, onHand, IdeasFor(theme, onHand, group.Children.Count));
         input = input with
         {
             Safety = input.Safety.With(await db.OverridesAsync(week.Id, stop)),
@@ -48,6 +51,19 @@ public sealed class WeekProblems(Content content, SiteStamp stamp)
 
         kept[week.Id] = (key, problem, impossible);
         return (problem, impossible);
+    }
+
+    /// <summary>Ideas hang on the cupboard, not on the children: after a change of the group the last ones are taken again.</summary>
+    private IReadOnlyList<Idea> IdeasFor(Theme theme, Dictionary<string, double> onHand, int childCount)
+    {
+        if (ideas.TryGetValue(theme.Id, out var last) && last.ChildCount == childCount && last.OnHand.Count == onHand.Count && !last.OnHand.Except(onHand).Any())
+        {
+            return last.Ideas;
+        }
+
+        var made = WeekInputs.Ideas(content, theme, onHand, childCount);
+        ideas[theme.Id] = (onHand, childCount, made);
+        return made;
     }
 
     /// <summary>The Week screen as it was put together last, while nothing it is made of has changed.</summary>

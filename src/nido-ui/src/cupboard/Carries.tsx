@@ -33,14 +33,14 @@ export function Carries({ materialId, have, unit }: { materialId: string; have: 
       </h3>
       <ul>
         {ideas.data?.slice(0, 8).map((i) => (
-          <li key={i.ideaId} className={`border-base-300 border-t py-1 ${i.enough ? "" : "opacity-60"}`}>
+          <li key={i.ideaId} className="border-base-300 border-t py-1">
             <Link to={`/w/${weekId}/ideas/${i.ideaId}`} className="font-semibold underline">
               {i.title}
             </Link>
             <span className="flex">
               <Thread shares={i.shares} />
             </span>
-            <span className="quiet block text-[13px]">
+            <span className={`block text-[13px] ${i.enough ? "quiet" : "text-warning"}`}>
               {t(i.enough ? "cupboard.takes" : "cupboard.takesMore", { takes: plain(i.takes), unit })} ·{" "}
               {i.openMinutes > 0
                 ? t("cupboard.open", { minutes: signed(i.openMinutes) })

@@ -51,7 +51,7 @@ export function FindingRow({
         {places.slice(0, shownPlaces).join(" · ")}
         {places.length > shownPlaces && (
           <details className="inline-block">
-            <summary className="ml-1 cursor-pointer">
+            <summary className="ml-1 inline-flex min-h-6 cursor-pointer items-center">
               {t("safety.more", { count: places.length - shownPlaces })}
             </summary>
             {places.slice(shownPlaces).join(" · ")}

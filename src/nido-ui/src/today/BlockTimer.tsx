@@ -20,10 +20,10 @@ export function BlockTimer({ minutes }: { minutes: number }) {
       type="button"
       className="btn btn-outline h-11 min-w-32 text-lg tabular-nums"
       aria-pressed={running}
-      aria-label={running ? t("today.pause") : t("today.start")}
       onClick={() => setEndsAt(running ? null : Date.now() + left * 1000)}
     >
       {running ? <Pause size={18} aria-hidden="true" /> : <Play size={18} aria-hidden="true" />}
+      <span className="sr-only">{running ? t("today.pause") : t("today.start")} </span>
       {Math.floor(left / 60)}:{`${left % 60}`.padStart(2, "0")}
     </button>
   );

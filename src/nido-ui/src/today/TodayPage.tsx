@@ -86,7 +86,7 @@ export function TodayPage() {
               {t("today.there", { children: view.data?.children ?? 0, adults: now.adults.join(", ") })}
             </p>
           </div>
-          <div className="flex min-h-0 flex-1 gap-3 overflow-auto px-4 pb-4 max-md:flex-col">
+          <div className="flex min-h-0 flex-1 items-start gap-3 overflow-auto px-4 pb-4 max-md:flex-col max-md:items-stretch">
             {now.offers.map((o) => (
               <OfferColumn key={o.ideaId} offer={o} />
             ))}
