@@ -52,10 +52,18 @@ public class WhatIfTests
     }
 
     [Fact]
-    public void The_best_alternative_comes_first()
+    public void The_best_of_each_way_of_working_comes_first_then_its_other_materials()
     {
-        var open = WhatIf.Alternatives(new WeekPlan(Problem, Placements), 2).Where(a => a.KeptFromSlot is null);
-        open.Select(a => Math.Max(0, a.ShortfallMinutes)).ShouldBeInOrder();
+        var open = WhatIf.Alternatives(new WeekPlan(Problem, Placements), 2).Where(a => a.KeptFromSlot is null).ToArray();
+        var techniques = open.Select(a => a.Use.TechniqueIndex).Distinct().Count();
+        open.Take(techniques).Select(a => a.Use.TechniqueIndex).ShouldBeUnique();
+        open.Take(techniques).Select(a => Math.Max(0, a.ShortfallMinutes)).ShouldBeInOrder();
+        open.Skip(techniques).Select(a => Math.Max(0, a.ShortfallMinutes)).ShouldBeInOrder();
+        foreach (var best in open.Take(techniques))
+        {
+            open.Where(a => a.Use.TechniqueIndex == best.Use.TechniqueIndex)
+                .ShouldAllBe(a => Math.Max(0, a.ShortfallMinutes) >= Math.Max(0, best.ShortfallMinutes));
+        }
     }
 
     [Fact]
