@@ -33,33 +33,37 @@ public static class ContentReader
             new MakeChains(makeFrom)), problems);
     }
 
-    private static List<T> Each<T>(string root, string kind, List<ContentProblem> problems, Func<ContentFile, T> read)
+    private static List<T> Each<T>(string root, string kind, List<ContentProblem> problems, Func<ContentFile, T> make)
     {
-        var things = new List<T>();
         var folder = Path.Combine(root, kind);
         if (!Directory.Exists(folder))
         {
             problems.Add(new(kind, 1, "the folder is missing"));
-            return things;
+            return [];
         }
 
-        foreach (var path in Directory.EnumerateFiles(folder, "*.yaml").Order(StringComparer.Ordinal))
+        // Files do not know of each other: they are read side by side, and told of in their order.
+        var read = Directory.EnumerateFiles(folder, "*.yaml").Order(StringComparer.Ordinal).AsParallel().AsOrdered().Select(path => One(root, path, make)).ToArray();
+        problems.AddRange(read.SelectMany(r => r.Problems));
+        return [.. read.SelectMany(r => r.Things)];
+    }
+
+    private static (T[] Things, List<ContentProblem> Problems) One<T>(string root, string path, Func<ContentFile, T> make)
+    {
+        var problems = new List<ContentProblem>();
+        if (ContentFile.Open(root, path, problems) is not { } file)
         {
-            if (ContentFile.Open(root, path, problems) is not { } file)
-            {
-                continue;
-            }
-
-            if (file.Text("id") is { Length: > 0 } id && id != Path.GetFileNameWithoutExtension(path))
-            {
-                file.Refuse("id", $"`id: {id}` must be the file's name, {Path.GetFileNameWithoutExtension(path)}");
-            }
-
-            things.Add(read(file));
-            file.NothingElse();
+            return ([], problems);
         }
 
-        return things;
+        if (file.Text("id") is { Length: > 0 } id && id != Path.GetFileNameWithoutExtension(path))
+        {
+            file.Refuse("id", $"`id: {id}` must be the file's name, {Path.GetFileNameWithoutExtension(path)}");
+        }
+
+        var thing = make(file);
+        file.NothingElse();
+        return ([thing], problems);
     }
 
     private static Ladder Ladder(ContentFile f)

@@ -118,13 +118,20 @@ await using (var scope = app.Services.CreateAsyncScope())
     }
 }
 
-// The newest week is worked out once before anyone asks, so that the first look at it is as quick as the next.
+// The newest week is worked out before anyone asks, and a few times more, so that what is compiled as it runs is
+// compiled by then: the first look, and the first check after a change, are as quick as the next.
 app.Lifetime.ApplicationStarted.Register(() => _ = Task.Run(async () =>
 {
     await using var scope = app.Services.CreateAsyncScope();
     if (await scope.ServiceProvider.GetRequiredService<NidoDb>().Weeks.OrderByDescending(w => w.Monday).FirstOrDefaultAsync() is { } newest)
     {
-        await scope.ServiceProvider.GetRequiredService<WeekDesk>().ViewAsync(newest, app.Lifetime.ApplicationStopping);
+        var desk = scope.ServiceProvider.GetRequiredService<WeekDesk>();
+        await desk.ViewAsync(newest, app.Lifetime.ApplicationStopping);
+        var input = (await desk.PlanAsync(newest, app.Lifetime.ApplicationStopping)).Problem.Input;
+        for (var k = 0; k < 4 && !app.Lifetime.ApplicationStopping.IsCancellationRequested; k++)
+        {
+            Nido.Core.Planning.WeekProblem.Build(input);
+        }
     }
 }));
 await app.RunAsync();

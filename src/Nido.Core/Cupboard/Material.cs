@@ -27,6 +27,12 @@ public sealed record Material(
     IReadOnlySet<string> Tags, IReadOnlyList<string> Colours, IReadOnlyList<string> Allergens,
     bool Consumable, int TurnaroundMinutes, double? PackSize, int? PackCents, IReadOnlyList<Part> Parts)
 {
+    /// <summary>A material is its id: two are the same where their ids are.</summary>
+    public bool Equals(Material? other) => other is not null && other.Id == Id;
+
+    /// <inheritdoc />
+    public override int GetHashCode() => Id.GetHashCode(StringComparison.Ordinal);
+
     /// <summary>Whether it can be bought.</summary>
     public bool IsSold => PackSize is > 0 && PackCents is not null;
 
