@@ -1,4 +1,5 @@
 using Nido.Core.Planning;
+using Nido.Core.Planning.Allocation;
 
 namespace Nido.Bench;
 
@@ -22,6 +23,17 @@ internal static class PlanPrinter
         foreach (var line in plan.Materials().Where(l => l.Lacking > 0))
         {
             Console.WriteLine($"short: {line.Material.Name} have {line.Have} used {line.Used} packs {line.Packs}");
+        }
+
+        var watch = System.Diagnostics.Stopwatch.StartNew();
+        var allocation = new WeekAllocation(plan);
+        var shared = allocation.Problem();
+        var built = watch.Elapsed.TotalSeconds;
+        var best = AllocationModel.Solve(shared, 1, default);
+        Console.WriteLine($"shared out: {shared.Groups.Count} ideas, {shared.Supplies.Count} materials, {shared.Recipes.Count} recipes, {best.Cost}, proven {best.Proven}, built {built:0.00} s, in all {watch.Elapsed.TotalSeconds:0.00} s");
+        foreach (var swap in best.Swaps)
+        {
+            Console.WriteLine($"  {swap}");
         }
 
         Console.WriteLine($"{result.Score} bound {result.Bound} {result.End} {result.Seconds:0.0} s");

@@ -14,6 +14,7 @@ namespace Nido.Catalog;
 /// <param name="SafetyRules">By severity.</param>
 /// <param name="Recipes">By family, then name.</param>
 /// <param name="Chains">Ways to make materials of others.</param>
+/// <param name="GoesWith">What goes with what.</param>
 public sealed record Content(
     IReadOnlyDictionary<string, Ladder> Ladders,
     IReadOnlyList<Material> Materials,
@@ -21,7 +22,8 @@ public sealed record Content(
     IReadOnlyList<Theme> Themes,
     IReadOnlyList<SafetyRule> SafetyRules,
     IReadOnlyList<Recipe> Recipes,
-    MakeChains Chains)
+    MakeChains Chains,
+    GoesWith GoesWith)
 {
     private readonly Dictionary<string, Material> byId = Materials.ToDictionary(m => m.Id);
 

@@ -14,7 +14,8 @@ public static class ContentReader
     {
         var problems = new List<ContentProblem>();
         var ladders = Each(folder, "ladders", problems, Ladder);
-        var materials = Each(folder, "materials", problems, Material);
+        var tables = Each(folder, "goes-with", problems, PairReader.Table);
+        var materials = Each(folder, "materials", problems, f => Material(f, tables));
         var rules = Each(folder, "safety", problems, SafetyReader.Read);
         var themes = Each(folder, "themes", problems, ThemeOf);
         var byId = ladders.ToDictionary(l => l.Id);
@@ -30,7 +31,8 @@ public static class ContentReader
             [.. themes.OrderBy(t => t.Name, StringComparer.Ordinal)],
             [.. rules.OrderBy(r => r.Severity).ThenBy(r => r.Id, StringComparer.Ordinal)],
             [.. recipes.OrderBy(r => r.Family, StringComparer.Ordinal).ThenBy(r => r.Name, StringComparer.Ordinal)],
-            new MakeChains(makeFrom)), problems);
+            new MakeChains(makeFrom),
+            new GoesWith(tables.ToDictionary(t => t.Id))), problems);
     }
 
     private static List<T> Each<T>(string root, string kind, List<ContentProblem> problems, Func<ContentFile, T> make)
@@ -102,16 +104,27 @@ public static class ContentReader
         return Strand.All[0];
     }
 
-    private static Material Material(ContentFile f)
+    private static Material Material(ContentFile f, IReadOnlyCollection<PairTable> tables)
     {
         var body = BodyReader.Read(f);
         var pack = f.Map("pack");
+        var colours = pack.Map("colours");
         var material = new Material(
             f.Text("id"), f.Text("name"), f.Text("shelf"), f.Choice<MaterialUnit>("unit"), body.Shape, body.Length, body.Width, body.Height,
             f.Number("hole"), f.Number("opening"), f.Number("mass"), f.Number("density"),
             f.Texts("tags", MaterialTags.All, least: 1).ToHashSet(), f.Texts("colours"), f.Texts("allergens"),
             f.Flag("consumable"), f.Whole("turnaround-minutes", 0, 10_000, 0),
-            pack.Number("size"), f.Has("pack") ? pack.Whole("cents", 0, 100_000) : null, SafetyReader.Parts(f));
+            pack.Number("size"), f.Has("pack") ? pack.Whole("cents", 0, 100_000) : null, SafetyReader.Parts(f))
+        {
+            Fitting = PairReader.Fitting(f, tables),
+            KeepsDays = f.Has("keeps-days") ? f.Whole("keeps-days", 0, 365) : null,
+            PackShares = colours.Keys().ToDictionary(c => c, c => (colours.Number(c) ?? 0) / 100),
+        };
+        if (material.PackShares.Count > 0 && Math.Abs(material.PackShares.Values.Sum() - 1) > 0.005)
+        {
+            pack.Refuse("colours", $"the shares add up to {100 * material.PackShares.Values.Sum():0.#}, not 100");
+        }
+
         pack.NothingElse();
         return material;
     }
@@ -156,7 +169,10 @@ public static class ContentReader
             f.Whole("adults", 0, 3, 0), f.Whole("minutes", 3, 60), f.Whole("clean-up", 0, 20), f.Whole("mess", 0, 3, 0),
             f.Choice<HandLoad>("hand-load"), f.Flag("warm-up"), f.Flag("whole-arm"), f.Flag("dry-weather"),
             f.Texts("actions", SafetyReader.Actions), f.Choices<Approach>("approaches"), f.Whole("theme-link", 0, 3), roles, steps,
-            [.. f.Maps("prep").Select(PrepOf)], f.Texts("instructions", least: 2));
+            [.. f.Maps("prep").Select(PrepOf)], f.Texts("instructions", least: 2))
+        {
+            Pairs = PairReader.Pairs(f, [.. roles.Select(r => r.Name)]),
+        };
     }
 
     private static Role RoleOf(ContentFile f)
@@ -165,12 +181,15 @@ public static class ContentReader
         var quantity = QuantityRule.Parse(f.Text("quantity"));
         if (quantity is null)
         {
-            f.Refuse("quantity", $"`{f.Text("quantity")}` is not a number, `count`, `2 x count`, `letters in name` or `sum to count`");
+            f.Refuse("quantity", $"`{f.Text("quantity")}` is not a number, `2 x count` or one of {string.Join(", ", QuantityRule.Words.Keys)}");
         }
 
         var role = new Role(
             name, Needs(f), f.Choice<Per>("per"), quantity ?? new QuantityRule(QuantityKind.Fixed, 1),
-            f.Number("spare") ?? 0, f.Flag("optional"));
+            f.Number("spare") ?? 0, f.Flag("optional"))
+        {
+            Loose = f.Number("loose"),
+        };
         f.NothingElse();
         return role;
     }
@@ -237,7 +256,10 @@ public static class ContentReader
             f.Refuse("step", $"step {number} speaks of the role `{unknown}`, which the technique does not have");
         }
 
-        var step = new TechniqueStep(number, f.Text("do"), f.Whole("count", 1, 100, 1), overrides, [.. f.Maps("makes").Select(SafetyReader.Made)]);
+        var step = new TechniqueStep(number, f.Text("do"), f.Whole("count", 1, 100, 1), overrides, [.. f.Maps("makes").Select(SafetyReader.Made)])
+        {
+            Making = StepMakingReader.Read(f),
+        };
         foreach (var unknown in step.Makes.Where(m => roles.All(r => r.Name != m.From)))
         {
             f.Refuse("makes", $"step {number} makes {unknown.Name} from `{unknown.From}`, which is no role of the technique");

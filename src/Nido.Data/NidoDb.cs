@@ -3,6 +3,8 @@ using System.Text.Json.Serialization;
 using Microsoft.EntityFrameworkCore;
 using Microsoft.EntityFrameworkCore.ChangeTracking;
 using Microsoft.EntityFrameworkCore.Metadata.Builders;
+using Nido.Catalog;
+using Nido.Core.Cupboard;
 using Nido.Core.Group;
 using Nido.Core.Ideas;
 using Nido.Core.Safety;
@@ -69,6 +71,13 @@ public sealed class NidoDb(DbContextOptions<NidoDb> options) : DbContext(options
         await Movements.GroupBy(m => m.MaterialId)
             .Select(g => new { g.Key, Amount = g.Sum(m => m.Amount) })
             .ToDictionaryAsync(x => x.Key, x => x.Amount, stop);
+
+    /// <summary>Movements of the things that go off, by material.</summary>
+    public async Task<ILookup<string, Movement>> PerishingAsync(Content content, CancellationToken stop)
+    {
+        string[] ids = [.. content.Materials.Where(m => m.KeepsDays is not null).Select(m => m.Id)];
+        return (await Movements.Where(m => ids.Contains(m.MaterialId)).OrderBy(m => m.Id).ToListAsync(stop)).Select(m => m.ToCore()).ToLookup(m => m.MaterialId);
+    }
 
     /// <summary>Everything that was ever lifted in a week, oldest first.</summary>
     public async Task<IReadOnlyList<RuleOverride>> OverridesAsync(string weekId, CancellationToken stop) =>

@@ -33,6 +33,15 @@ public sealed record Material(
     /// <inheritdoc />
     public override int GetHashCode() => Id.GetHashCode(StringComparison.Ordinal);
 
+    /// <summary>What it can do as a tool or a part, beyond its size.</summary>
+    public Fitting Fitting { get; init; } = Fitting.None;
+
+    /// <summary>Days until it has gone off, counted from the day it came or was made; null where it keeps.</summary>
+    public int? KeepsDays { get; init; }
+
+    /// <summary>Share of each colour in a mixed pack, together 1; empty where a pack is of one colour.</summary>
+    public IReadOnlyDictionary<string, double> PackShares { get; init; } = new Dictionary<string, double>();
+
     /// <summary>Whether it can be bought.</summary>
     public bool IsSold => PackSize is > 0 && PackCents is not null;
 

@@ -20,4 +20,37 @@ public static class Stock
 
         return Math.Abs(counted - onHand) < 1e-9 ? null : new(materialId, on, MovementKind.Counted, counted - onHand, note);
     }
+
+    /// <summary>
+    /// What is still good on a day. What came longest ago is used first; a lot is good for so many days after it came.
+    /// A count sets nothing new: what it adds is taken to have come that day.
+    /// </summary>
+    /// <param name="ledger">Movements of one material.</param>
+    /// <param name="keepsDays">Days it keeps.</param>
+    /// <param name="on">The day asked about.</param>
+    public static double GoodOn(IEnumerable<Movement> ledger, int keepsDays, DateOnly on)
+    {
+        var lots = new Queue<(DateOnly Came, double Left)>();
+        foreach (var m in ledger.Where(m => m.On <= on).OrderBy(m => m.On))
+        {
+            if (m.Amount >= 0)
+            {
+                lots.Enqueue((m.On, m.Amount));
+                continue;
+            }
+
+            var gone = -m.Amount;
+            while (gone > 1e-9 && lots.TryDequeue(out var lot))
+            {
+                var taken = Math.Min(lot.Left, gone);
+                gone -= taken;
+                if (lot.Left - taken > 1e-9)
+                {
+                    lots = new([lot with { Left = lot.Left - taken }, .. lots]);
+                }
+            }
+        }
+
+        return lots.Where(l => l.Came.AddDays(keepsDays) >= on).Sum(l => l.Left);
+    }
 }

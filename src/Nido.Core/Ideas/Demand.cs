@@ -13,26 +13,26 @@ public static class Demand
     /// <param name="idea">The idea.</param>
     /// <param name="block">Where it lies.</param>
     /// <param name="children">Everyone of the group at this idea.</param>
-    public static IReadOnlyList<DemandLine> Of(Idea idea, Block block, IReadOnlyList<ChildAtIdea> children)
+    public static IReadOnlyList<DemandLine> Of(Idea idea, Block block, IReadOnlyList<ChildAtIdea> children) =>
+    [
+        .. ByRole(idea, block, children).GroupBy(l => l.Material.Id).Select(g => new DemandLine(
+            g.First().Material, [.. g.SelectMany(l => l.Roles)], g.Sum(l => l.Amount), [.. g.SelectMany(l => l.Trace)])),
+    ];
+
+    /// <summary>As <see cref="Of"/>, a line for each role and material.</summary>
+    public static IEnumerable<DemandLine> ByRole(Idea idea, Block block, IReadOnlyList<ChildAtIdea> children)
     {
+        ArgumentNullException.ThrowIfNull(idea);
+        ArgumentNullException.ThrowIfNull(block);
         var inReach = children.Where(c => c.InReach).ToArray();
         var atOnce = block.Kind is BlockKind.Circle or BlockKind.Outdoors
             ? inReach.Length
             : (int)Math.Ceiling(children.Count / (double)block.Offers);
-        var lines = new Dictionary<string, (Material Material, List<string> Roles, double Amount, List<string> Trace)>();
-        foreach (var role in idea.Technique.Roles)
-        {
-            foreach (var byMaterial in WhoUses(idea, role, inReach))
-            {
-                var (amount, trace) = Amount(idea, role, byMaterial.Key, [.. byMaterial], atOnce);
-                var line = lines.TryGetValue(byMaterial.Key.Id, out var known) ? known : (byMaterial.Key, [], 0, []);
-                line.Roles.Add(role.Name);
-                line.Trace.AddRange(trace);
-                lines[byMaterial.Key.Id] = line with { Amount = line.Amount + amount };
-            }
-        }
-
-        return [.. lines.Values.Select(l => new DemandLine(l.Material, l.Roles, l.Amount, l.Trace))];
+        return
+            from role in idea.Technique.Roles
+            from byMaterial in WhoUses(idea, role, inReach)
+            let counted = Amount(idea, role, byMaterial.Key, [.. byMaterial], atOnce)
+            select new DemandLine(byMaterial.Key, [role.Name], counted.Amount, counted.Trace);
     }
 
     private static IEnumerable<IGrouping<Material, (ChildAtIdea Child, IdeaStep Step)>> WhoUses(
@@ -47,17 +47,17 @@ public static class Demand
     {
         if (role.Per == Per.Station)
         {
-            var once = Spared(role.Quantity.For(users.Max(u => u.Step.Count), ""), role.SparePercent);
+            var once = Spared(users.Max(u => u.Step.Each(role, "")), role.SparePercent);
             return (once, [$"{material.Name} as {role.Name}: {once:0.##} for the table"]);
         }
 
-        var each = users.Select(u => role.Quantity.For(u.Step.Count, u.Child.Child.Name)).OrderDescending().ToArray();
+        var each = users.Select(u => u.Step.Each(role, u.Child.Child.Name)).OrderDescending().ToArray();
         // The neediest who can be at work together, so that no table falls short whoever comes first.
         var counted = material.Consumable ? each : [.. each.Take(atOnce)];
         var sum = role.Per == Per.Pair ? counted.Where((_, i) => i % 2 == 0).Sum() : counted.Sum();
         var total = Spared(sum, role.SparePercent);
         var steps = string.Join(", ", users.GroupBy(u => u.Step.Number).OrderBy(g => g.Key)
-            .Select(g => $"{g.Count()} at step {g.Key} ({role.Quantity.InWords(g.First().Step.Count, material.Unit.ToString().ToLowerInvariant())})"));
+            .Select(g => $"{g.Count()} at step {g.Key} ({g.First().Step.EachInWords(role, material.Unit.ToString().ToLowerInvariant())})"));
         var who = material.Consumable ? $"all {each.Length} in reach" : $"{counted.Length} at work at once";
         var spare = role.SparePercent > 0 ? $", {role.SparePercent:0}% spare" : "";
         return (total, [$"{material.Name} as {role.Name}: {steps}; {who} = {sum:0.##}{spare} → {total:0.##}"]);

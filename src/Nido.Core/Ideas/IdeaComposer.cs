@@ -9,23 +9,31 @@ public static class IdeaComposer
     /// <summary>How many leading materials of one technique become ideas of their own.</summary>
     public const int LeadsPerTechnique = 7;
 
+    /// <summary>How much a pair that only just goes together counts against a binding.</summary>
+    public const int BarelyCost = 25;
+
+    /// <summary>How far down the list of a role a binding is looked for that goes with the others.</summary>
+    private const int Tries = 12;
+
     /// <summary>Every idea this cupboard can carry with this theme, in a fixed order.</summary>
     /// <param name="techniques">The techniques to try.</param>
     /// <param name="theme">The week's theme.</param>
     /// <param name="materials">All known materials.</param>
     /// <param name="onHand">Amount on hand by material id; what is missing counts 0.</param>
     /// <param name="childCount">Children of the group, for judging amounts.</param>
-    public static IReadOnlyList<Idea> Compose(
+    /// <param name="goesWith">What goes with what.</param>
+    public static (IReadOnlyList<Idea> Ideas, IReadOnlyList<Unsuited> Unsuited) Compose(
         IEnumerable<Technique> techniques, Theme theme, IReadOnlyList<Material> materials,
-        IReadOnlyDictionary<string, double> onHand, int childCount)
+        IReadOnlyDictionary<string, double> onHand, int childCount, GoesWith goesWith)
     {
         // What is neither on hand nor sold cannot lie out this week.
         Material[] reachable = [.. materials.Where(m => onHand.GetValueOrDefault(m.Id) > 0 || m.IsSold)];
-        var match = new Matcher(reachable, onHand, theme, childCount);
-        return [.. techniques.OrderBy(t => t.Id, StringComparer.Ordinal).SelectMany(t => Of(t, theme, match))];
+        var match = new Matcher(reachable, onHand, theme, childCount, goesWith);
+        var unsuited = new List<Unsuited>();
+        return ([.. techniques.OrderBy(t => t.Id, StringComparer.Ordinal).SelectMany(t => Of(t, theme, match, unsuited))], unsuited);
     }
 
-    private static IEnumerable<Idea> Of(Technique technique, Theme theme, Matcher match)
+    private static IEnumerable<Idea> Of(Technique technique, Theme theme, Matcher match, List<Unsuited> unsuited)
     {
         if (technique.Roles.Count == 0)
         {
@@ -35,53 +43,76 @@ public static class IdeaComposer
         }
 
         var lead = technique.Roles[0];
-        foreach (var candidate in match.Candidates(technique, lead, lead.Needs, null, LeadsPerTechnique))
+        var carried = 0;
+        foreach (var candidate in match.Candidates(technique, lead, lead.Needs, null))
         {
-            IdeaStep[] steps = [.. technique.Steps.Select(s => Equip(technique, s, candidate, theme, match)).OfType<IdeaStep>()];
+            var against = new List<string>();
+            IdeaStep[] steps = [.. technique.Steps.Select(s => Equip(technique, s, candidate, theme, match, against)).OfType<IdeaStep>()];
             if (steps.Length > 0)
             {
                 yield return new Idea(
                     Idea.IdOf(technique, candidate.Material), technique, theme, theme.Fill(technique.Title),
                     candidate.Material, steps);
+                carried++;
+            }
+            else if (against.Count > 0)
+            {
+                unsuited.Add(new(technique, candidate.Material, theme.Fill(technique.Title), [.. against.Distinct()]));
+            }
+
+            if (carried == LeadsPerTechnique)
+            {
+                yield break;
             }
         }
     }
 
     /// <summary>Binds every role of a step; null where one that is needed cannot be bound, so the step does not exist this week.</summary>
-    private static IdeaStep? Equip(Technique technique, TechniqueStep step, StandIn lead, Theme theme, Matcher match)
+    private static IdeaStep? Equip(Technique technique, TechniqueStep step, StandIn lead, Theme theme, Matcher match, List<string> against)
     {
-        var bound = new Dictionary<string, StandIn>();
-        foreach (var role in technique.Roles)
-        {
-            var overridden = step.Overrides.TryGetValue(role.Name, out var stepNeeds);
-            if (overridden && stepNeeds is null)
-            {
-                continue;
-            }
+        var sticks = StepCounts.BusiestJoint(step.Making);
+        var bound = Bind(technique, step, 0, [], lead, match, sticks, against);
+        return bound is null ? null : new IdeaStep(step.Step, theme.Fill(step.Do), step.Count, bound, step.Makes) { Making = step.Making }
+            .With(bound, technique.Roles);
+    }
 
-            var needs = stepNeeds ?? role.Needs;
-            var other = needs.OpeningOverRole is { } name && bound.TryGetValue(name, out var o) ? o.Material.Width : (double?)null;
-            var binding = role == technique.Roles[0] && !overridden ? lead : match.Candidates(technique, role, needs, other, 1).FirstOrDefault();
-            if (binding is not null)
+    /// <summary>Binds the roles from one on so that all pairs go together; the first way found takes the best stand-ins.</summary>
+    private static Dictionary<string, StandIn>? Bind(
+        Technique technique, TechniqueStep step, int index, Dictionary<string, StandIn> bound, StandIn lead, Matcher match, int sticks, List<string> against)
+    {
+        if (index == technique.Roles.Count)
+        {
+            return bound;
+        }
+
+        var role = technique.Roles[index];
+        var overridden = step.Overrides.TryGetValue(role.Name, out var stepNeeds);
+        if (overridden && stepNeeds is null)
+        {
+            return Bind(technique, step, index + 1, bound, lead, match, sticks, against);
+        }
+
+        var needs = stepNeeds ?? role.Needs;
+        var other = needs.OpeningOverRole is { } name && bound.TryGetValue(name, out var o) ? o.Material.Width : (double?)null;
+        var candidates = index == 0 && !overridden ? [lead] : match.Candidates(technique, role, needs, other).Take(Tries);
+        foreach (var candidate in match.Suited(technique, role, candidates, bound, sticks, against))
+        {
+            if (Bind(technique, step, index + 1, new(bound) { [role.Name] = candidate }, lead, match, sticks, against) is { } whole)
             {
-                bound[role.Name] = binding;
-            }
-            else if (!role.Optional)
-            {
-                return null;
+                return whole;
             }
         }
 
-        return new IdeaStep(step.Step, theme.Fill(step.Do), step.Count, bound, step.Makes);
+        return role.Optional ? Bind(technique, step, index + 1, bound, lead, match, sticks, against) : null;
     }
 
     private sealed class Matcher(
-        Material[] materials, IReadOnlyDictionary<string, double> onHand, Theme theme, int childCount)
+        Material[] materials, IReadOnlyDictionary<string, double> onHand, Theme theme, int childCount, GoesWith goesWith)
     {
         private const int OrdinaryCount = 6;
         private readonly Dictionary<(Role, RoleNeeds, double?), StandIn[]> ranked = [];
 
-        public IEnumerable<StandIn> Candidates(Technique technique, Role role, RoleNeeds needs, double? otherWidth, int most)
+        public IEnumerable<StandIn> Candidates(Technique technique, Role role, RoleNeeds needs, double? otherWidth)
         {
             if (!ranked.TryGetValue((role, needs, otherWidth), out var all))
             {
@@ -93,8 +124,31 @@ public static class IdeaComposer
                 ];
             }
 
-            return all.Take(most);
+            return all;
         }
+
+        /// <summary>Those that go with what is bound already, what only just does after the rest; notes what does not go.</summary>
+        public IEnumerable<StandIn> Suited(
+            Technique technique, Role role, IEnumerable<StandIn> candidates, Dictionary<string, StandIn> bound, int sticks, List<string> against)
+        {
+            Pair[] pairs = [.. technique.Pairs.Where(p => (p.With == role.Name && bound.ContainsKey(p.On)) || (p.On == role.Name && bound.ContainsKey(p.With)))];
+            if (pairs.Length == 0)
+            {
+                return candidates;
+            }
+
+            var judged = candidates.Select(c => (Candidate: c, Checks: pairs.Select(p => Check(p, role, c, bound, sticks)).ToArray())).ToArray();
+            against.AddRange(judged.SelectMany(j => j.Checks).Where(k => k.Suits == Suits.No).Select(k => k.Reason!));
+            return judged.Where(j => j.Checks.All(k => k.Suits != Suits.No))
+                .Select(j => j.Checks.Where(k => k.Suits == Suits.Barely).Aggregate(
+                    j.Candidate, (c, k) => c with { Score = Math.Max(0, c.Score - BarelyCost), Reasons = [.. c.Reasons, k.Reason!] }))
+                .OrderByDescending(c => c.Score);
+        }
+
+        private (Suits Suits, string? Reason) Check(Pair pair, Role role, StandIn candidate, Dictionary<string, StandIn> bound, int sticks) => pair.With == role.Name
+            ? goesWith.Check(pair.Kind, candidate.Material, bound[pair.On].Material, sticks)
+            : goesWith.Check(pair.Kind, bound[pair.With].Material, candidate.Material, sticks);
+
 
         /// <summary>A rough want, to judge "on hand" by: who is at work at once at an ordinary step, everyone where it is used up.</summary>
         private double Wanted(Technique technique, Role role, Material material)

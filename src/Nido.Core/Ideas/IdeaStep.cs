@@ -9,4 +9,28 @@ namespace Nido.Core.Ideas;
 /// <param name="Bindings">Material in each role used at this step.</param>
 /// <param name="Makes">Pieces that come about while it is worked.</param>
 public sealed record IdeaStep(
-    int Number, string Do, int Count, IReadOnlyDictionary<string, StandIn> Bindings, IReadOnlyList<MadePiece> Makes);
+    int Number, string Do, int Count, IReadOnlyDictionary<string, StandIn> Bindings, IReadOnlyList<MadePiece> Makes)
+{
+    /// <summary>Amounts a child that a calculator counted, by role.</summary>
+    public IReadOnlyDictionary<string, Counted> Counted { get; init; } = new Dictionary<string, Counted>();
+
+    /// <summary>What is built or laid, for the calculators.</summary>
+    public StepMaking Making { get; init; } = StepMaking.None;
+
+    /// <summary>Units of a role for one child.</summary>
+    public double Each(Role role, string childName) =>
+        Counted.TryGetValue(role.Name, out var counted) ? counted.Amount : role.Quantity.For(Count, childName);
+
+    /// <summary>How a role is counted at this step, in words.</summary>
+    public string EachInWords(Role role, string unit) =>
+        Counted.TryGetValue(role.Name, out var counted) ? $"{counted.Amount:0.##} {unit} each, {counted.Trace}" : role.Quantity.InWords(Count, unit);
+
+    /// <summary>The step with other materials, its calculated amounts counted anew.</summary>
+    public IdeaStep With(IReadOnlyDictionary<string, StandIn> bindings, IEnumerable<Role> roles) => this with
+    {
+        Bindings = bindings,
+        Counted = roles.Where(r => r.IsCountedByMaterial && bindings.ContainsKey(r.Name))
+            .Select(r => (r.Name, Counted: StepCounts.Of(r, Making, bindings[r.Name].Material, bindings.GetValueOrDefault("tray")?.Material)))
+            .Where(x => x.Counted is not null).ToDictionary(x => x.Name, x => x.Counted!),
+    };
+}

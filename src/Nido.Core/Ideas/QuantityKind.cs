@@ -14,4 +14,16 @@ public enum QuantityKind
 
     /// <summary>1 + 2 + … + the count of the step (filling to a number).</summary>
     SumToStepCount,
+
+    /// <summary>The sticks of the step's frame.</summary>
+    FrameSticks,
+
+    /// <summary>The joints of the step's frame.</summary>
+    FrameJoints,
+
+    /// <summary>The pieces along the step's half circles.</summary>
+    ArcPieces,
+
+    /// <summary>What a layer in the step's tray takes.</summary>
+    TrayLayer,
 }

@@ -8,19 +8,29 @@ namespace Nido.Core.Ideas;
 /// <param name="Factor">Multiplies it; for a fixed number, the number.</param>
 public sealed record QuantityRule(QuantityKind Kind, double Factor)
 {
-    /// <summary>Reads "6", "count", "2 x count", "letters in name" or "sum to count"; null where it is none of these.</summary>
+    /// <summary>The rules by the words a content file uses; a plain number stands for itself.</summary>
+    public static IReadOnlyDictionary<string, QuantityKind> Words { get; } = new Dictionary<string, QuantityKind>
+    {
+        ["count"] = QuantityKind.StepCount,
+        ["letters in name"] = QuantityKind.LettersInName,
+        ["sum to count"] = QuantityKind.SumToStepCount,
+        ["frame sticks"] = QuantityKind.FrameSticks,
+        ["frame joints"] = QuantityKind.FrameJoints,
+        ["arc pieces"] = QuantityKind.ArcPieces,
+        ["tray layer"] = QuantityKind.TrayLayer,
+    };
+
+    /// <summary>Whether a calculator counts it, not the step alone.</summary>
+    public bool IsCalculated => Kind >= QuantityKind.FrameSticks;
+
+    /// <summary>Reads "6", or one of <see cref="Words"/>, also as "2 x count"; null where it is none of these.</summary>
     public static QuantityRule? Parse(string text)
     {
         var parts = text.Split(" x ", 2);
         var (factor, rule) = parts.Length == 2 && Number(parts[0]) is { } f ? (f, parts[1]) : (1.0, text);
-        return rule switch
-        {
-            "count" => new(QuantityKind.StepCount, factor),
-            "letters in name" => new(QuantityKind.LettersInName, factor),
-            "sum to count" => new(QuantityKind.SumToStepCount, factor),
-            _ when parts.Length == 1 && Number(text) is { } n => new(QuantityKind.Fixed, n),
-            _ => null,
-        };
+        return Words.TryGetValue(rule, out var kind) ? new(kind, factor)
+            : parts.Length == 1 && Number(text) is { } n ? new(QuantityKind.Fixed, n)
+            : null;
     }
 
     /// <summary>Amount for one child.</summary>

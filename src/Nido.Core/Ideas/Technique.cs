@@ -1,3 +1,4 @@
+using Nido.Core.Cupboard;
 using Nido.Core.Group;
 
 namespace Nido.Core.Ideas;
@@ -32,6 +33,9 @@ public sealed record Technique(
     int ThemeLink, IReadOnlyList<Role> Roles, IReadOnlyList<TechniqueStep> Steps, IReadOnlyList<PrepNeed> Prep,
     IReadOnlyList<string> Instructions)
 {
+    /// <summary>Roles whose materials must go together.</summary>
+    public IReadOnlyList<Pair> Pairs { get; init; } = [];
+
     /// <summary>Share of the minutes each aim gets, fine motor first; sums to 1.</summary>
     public double[] AimShares()
     {

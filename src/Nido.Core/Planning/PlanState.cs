@@ -110,45 +110,11 @@ public sealed class PlanState
     /// <summary>Money, evenings, repetition, order and the ideas' own wishes in points.</summary>
     public long WishPrice() => WishParts().Points;
 
-    /// <summary>What is taken of each material over the week: consumables added up, reusables at the busiest time.</summary>
-    public double[] Taken()
-    {
-        var taken = new double[problem.Materials.Count];
-        var now = new double[problem.Materials.Count];
-        for (var cell = 0; cell < firstSlot.Length; cell++)
-        {
-            var offers = problem.Blocks[cell % problem.Blocks.Count].Offers;
-            for (var pass = 0; pass < 2; pass++)
-            {
-                for (var o = 0; o < offers; o++)
-                {
-                    if (uses[firstSlot[cell] + o] is not (>= 0 and var u))
-                    {
-                        continue;
-                    }
-
-                    foreach (var (material, amount) in problem.Uses[u].Takes)
-                    {
-                        if (problem.Materials[material].Consumable)
-                        {
-                            taken[material] += pass == 0 ? amount : 0;
-                        }
-                        else if (pass == 0)
-                        {
-                            now[material] += amount;
-                        }
-                        else
-                        {
-                            taken[material] = Math.Max(taken[material], now[material]);
-                            now[material] = 0;
-                        }
-                    }
-                }
-            }
-        }
-
-        return taken;
-    }
+    /// <summary>
+    /// What is taken of each material over the week: consumables added up, what goes off counted from each day on with
+    /// what is no longer good by then, reusables at the busiest time with those still drying.
+    /// </summary>
+    public double[] Taken() => new TakenInWeek(problem).Of(uses);
 
     /// <summary>Offers of a cell in reach of a child.</summary>
     public int InReach(int day, int block, int child) =>

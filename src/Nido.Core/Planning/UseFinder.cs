@@ -19,9 +19,11 @@ internal sealed class UseFinder(WeekProblem problem)
         int IdeaIndex, int BlockIndex, bool[] Days, ChildAtIdea[] Children, IReadOnlyList<DemandLine> Demand, IReadOnlyList<Finding> Cautions, int Adults);
 
     /// <summary>Where an idea may lie; where nowhere, the safety finding that keeps it out, or null where something else does.</summary>
-    public (IReadOnlyList<Found> Found, Finding? Barred) Of(int ideaIndex)
+    public (IReadOnlyList<Found> Found, Finding? Barred) Of(int ideaIndex) => Of(input.Ideas[ideaIndex], ideaIndex);
+
+    /// <summary>As the other one, for an idea with other materials in it.</summary>
+    public (IReadOnlyList<Found> Found, Finding? Barred) Of(Idea idea, int ideaIndex)
     {
-        var idea = input.Ideas[ideaIndex];
         IReadOnlyList<Hazard>[] hazards = [.. idea.Steps.Select(step => input.Safety.Hazards(idea, step, group, day))];
         var found = new List<Found>();
         Finding? bar = null;

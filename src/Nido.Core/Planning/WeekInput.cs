@@ -27,4 +27,17 @@ public sealed record WeekInput(
     Sliders Sliders,
     IReadOnlyList<Placement> Locked,
     IReadOnlySet<string> Recent,
-    MakeChains Chains);
+    MakeChains Chains)
+{
+    /// <summary>What goes with what.</summary>
+    public GoesWith GoesWith { get; init; } = GoesWith.Nothing;
+
+    /// <summary>Every known material, for standing in.</summary>
+    public IReadOnlyList<Material> Materials { get; init; } = [];
+
+    /// <summary>Ideas that cannot be, because nothing at hand goes together for them.</summary>
+    public IReadOnlyList<Unsuited> Unsuited { get; init; } = [];
+
+    /// <summary>Of things that go off: units of what is on hand that are no longer good on each day, by material id.</summary>
+    public IReadOnlyDictionary<string, double[]> GoneOff { get; init; } = new Dictionary<string, double[]>();
+}

@@ -119,14 +119,17 @@ public sealed class WeekPlan
 
     private MaterialLine Line(Material material, int index, double used, Dictionary<string, double> left)
     {
-        var byDay = Problem.Days.Select((_, d) => Filled
-            .Where(f => f.Placement.Day == d)
-            .Select(f => f.Use.Takes.Where(t => t.Material == index).Sum(t => t.Amount))
-            .DefaultIfEmpty(0))
+        double InBlock(int day, int block) => Filled
+            .Where(f => f.Placement.Day == day && f.Use.BlockIndex == block)
+            .Sum(f => f.Use.Takes.Where(t => t.Material == index).Sum(t => t.Amount));
+        var byDay = Problem.Days.Select((_, d) => Problem.Blocks.Select((_, b) => InBlock(d, b)))
             .Select(amounts => material.Consumable ? amounts.Sum() : amounts.Max())
             .ToArray();
+        var gone = Problem.GoneOff(index, Problem.Days.Count - 1);
         string[] where = [.. Filled.Where(f => f.Use.Takes.Any(t => t.Material == index))
-            .Select(f => $"{Problem.Days[f.Placement.Day].Day} {f.Use.Block.Name}: {f.Use.Idea.Title}, {f.Use.Takes.First(t => t.Material == index).Amount:0.##}")];
+            .Select(f => $"{Problem.Days[f.Placement.Day].Day} {f.Use.Block.Name}: {f.Use.Idea.Title}, {f.Use.Takes.First(t => t.Material == index).Amount:0.##}"),
+            .. gone > 0 ? (string[])[$"keeps {material.KeepsDays} days: {gone:0.##} of it are no longer good by {Problem.Days[^1].Day}"] : [],
+            .. !material.Consumable && material.TurnaroundMinutes > 0 ? (string[])[$"back {material.TurnaroundMinutes} min after use"] : []];
         var have = Problem.OnHand[index];
         var lacking = Math.Max(0, used - have);
         var make = lacking > 0 ? Problem.Input.Chains.Way(material.Id, lacking, left) : null;

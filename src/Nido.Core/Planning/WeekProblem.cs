@@ -29,6 +29,10 @@ public sealed class WeekProblem
                     from b in Enumerable.Range(0, Blocks.Count)
                     from o in Enumerable.Range(0, Blocks[b].Offers)
                     select new Slot(d, b, o)];
+        Cells = [.. from d in Enumerable.Range(0, Days.Count)
+                    from b in Enumerable.Range(0, Blocks.Count)
+                    let starts = ((Days[d].Date.DayNumber - Days[0].Date.DayNumber) * 24 * 60) + (Blocks[b].Starts.Hour * 60) + Blocks[b].Starts.Minute
+                    select new Cell(d, b, SlotAt(d, b, 0), Blocks[b].Offers, starts, starts + Blocks[b].Minutes)];
     }
 
     /// <summary>What the problem was built from.</summary>
@@ -58,6 +62,9 @@ public sealed class WeekProblem
     /// <summary>Every place an idea can lie, in the order of the week.</summary>
     public IReadOnlyList<Slot> Slots { get; }
 
+    /// <summary>Every block of every day, in the order of the week.</summary>
+    public IReadOnlyList<Cell> Cells { get; }
+
     /// <summary>Ideas in the blocks they may lie in.</summary>
     public IReadOnlyList<Use> Uses { get; private set; } = [];
 
@@ -78,6 +85,9 @@ public sealed class WeekProblem
 
     /// <summary>Amount on hand of each of these.</summary>
     public double[] OnHand { get; private set; } = [];
+
+    /// <summary>Indices of those that dry between uses or go off, which need more than adding up.</summary>
+    public IReadOnlyList<int> SlowMaterials { get; private set; } = [];
 
     /// <summary>How each of these is made most quickly of what is on hand, in one step; null where it cannot be.</summary>
     public DirectMake?[] Makes { get; private set; } = [];
@@ -103,6 +113,9 @@ public sealed class WeekProblem
         problem.ReadLocks();
         return (problem, [.. ImpossibleRules.Of(problem)]);
     }
+
+    /// <summary>Units of a material that are on hand on the first day and no longer good on a day.</summary>
+    public double GoneOff(int material, int day) => Input.GoneOff.TryGetValue(Materials[material].Id, out var gone) ? gone[day] : 0;
 
     /// <summary>Index of the slot at a day, block and offer.</summary>
     public int SlotAt(int day, int block, int offer) =>
@@ -146,6 +159,8 @@ public sealed class WeekProblem
         Materials = [.. found.SelectMany(f => f.Demand).Select(l => l.Material).DistinctBy(m => m.Id)];
         OnHand = [.. Materials.Select(m => Input.OnHand.GetValueOrDefault(m.Id))];
         var indexOf = Materials.Select((m, i) => (m.Id, i)).ToDictionary(x => x.Id, x => x.i);
+        SlowMaterials = [.. Enumerable.Range(0, Materials.Count).Where(m =>
+            Materials[m].Consumable ? Input.GoneOff.ContainsKey(Materials[m].Id) : Materials[m].TurnaroundMinutes > 0 || Input.GoneOff.ContainsKey(Materials[m].Id))];
         Makes = [.. Materials.Select(m => DirectMake.Of(m.Id, Input, indexOf))];
         Uses = [.. found.Select((f, u) => MakeUse(u, f, Array.IndexOf(techniques, Input.Ideas[f.IdeaIndex].Technique.Id), indexOf))];
         UsesOfBlock = [.. Blocks.Select((_, b) => Uses.Where(u => u.BlockIndex == b).ToArray())];

@@ -20,14 +20,15 @@ public sealed class WeekProblems(Content content, SiteStamp stamp)
 
     private readonly ConcurrentDictionary<string, ((long, int, bool) Key, WeekView View)> views = new();
 
-    private readonly ConcurrentDictionary<string, (Dictionary<string, double> OnHand, int ChildCount, IReadOnlyList<Idea> Ideas)> ideas = new();
+    private readonly ConcurrentDictionary<string, (Dictionary<string, double> OnHand, int ChildCount, (IReadOnlyList<Idea> Ideas, IReadOnlyList<Unsuited> Unsuited) Ideas)> ideas = new();
 
     /// <summary>The problem of a week, with what makes it impossible.</summary>
     public async Task<(WeekProblem Problem, IReadOnlyList<Impossible> Impossible)> OfAsync(WeekRow week, NidoDb db, CancellationToken stop)
     {
         ArgumentNullException.ThrowIfNull(week);
         var before = await db.WeeksBefore(week.GroupId, week.Monday).SumAsync(w => w.Version, stop);
-        var key = new Key(stamp.Value, before, week.Sliders, week.Monday, week.ThemeId);
+        var swaps = week.Plan.SelectMany(p => p.Swaps).Distinct().ToArray();
+        var key = new Key(stamp.Value, before, week.Sliders, week.Monday, week.ThemeId, string.Join(';', swaps.Select(s => $"{s}")));
         if (kept.TryGetValue(week.Id, out var known) && known.Key == key)
         {
             return (known.Problem, known.Impossible);
@@ -35,10 +36,12 @@ public sealed class WeekProblems(Content content, SiteStamp stamp)
 
         var group = await db.GroupAsync(week.GroupId, stop) ?? throw new InvalidOperationException("A week without its group.");
         var theme = content.Theme(week.ThemeId) ?? throw new InvalidOperationException($"The theme {week.ThemeId} is no longer in the catalogue.");
-        var onHand = await db.OnHandAsync(stop);
+        var (onHand, goneOff) = WeekInputs.StillGood(content, await db.OnHandAsync(stop), await db.PerishingAsync(content, stop), WeekInputs.Days(group, week.Monday));
         var input = WeekInputs.Of(content, group, week.Monday, onHand, IdeasFor(theme, onHand, group.Children.Count));
         input = input with
         {
+            Ideas = Swaps.Apply(input.Ideas, swaps, content.Material),
+            GoneOff = goneOff,
             Safety = input.Safety.With(await db.OverridesAsync(week.Id, stop)),
             Sliders = week.Sliders,
             Recent = await db.RecentTechniquesAsync(week.GroupId, week.Monday, stop),
@@ -54,7 +57,7 @@ public sealed class WeekProblems(Content content, SiteStamp stamp)
     }
 
     /// <summary>Ideas hang on the cupboard, not on the children: after a change of the group the last ones are taken again.</summary>
-    private IReadOnlyList<Idea> IdeasFor(Theme theme, Dictionary<string, double> onHand, int childCount)
+    private (IReadOnlyList<Idea> Ideas, IReadOnlyList<Unsuited> Unsuited) IdeasFor(Theme theme, Dictionary<string, double> onHand, int childCount)
     {
         if (ideas.TryGetValue(theme.Id, out var last) && last.ChildCount == childCount && last.OnHand.Count == onHand.Count && !last.OnHand.Except(onHand).Any())
         {
@@ -87,5 +90,5 @@ public sealed class WeekProblems(Content content, SiteStamp stamp)
         return view;
     }
 
-    private sealed record Key(long Stamp, int Before, Sliders Sliders, DateOnly Monday, string ThemeId);
+    private sealed record Key(long Stamp, int Before, Sliders Sliders, DateOnly Monday, string ThemeId, string Swaps);
 }

@@ -41,4 +41,38 @@ public class StockTests
         onHand["felt-pens"].ShouldBe(4);
         onHand.Keys.ShouldAllBe(id => Published.Content.Material(id) != null);
     }
+
+    [Theory]
+    [InlineData(0, 30)]
+    [InlineData(3, 30)]
+    [InlineData(4, 20)]
+    [InlineData(6, 0)]
+    public void What_came_longest_ago_is_used_first_and_goes_off_first(int day, double good)
+    {
+        var first = new DateOnly(2026, 10, 5);
+        Movement[] ledger =
+        [
+            new("leaves", first, MovementKind.Found, 30, ""),
+            new("leaves", first.AddDays(1), MovementKind.Used, -20, ""),
+            new("leaves", first.AddDays(2), MovementKind.Found, 20, ""),
+        ];
+        Stock.GoodOn(ledger, 3, first.AddDays(day)).ShouldBe(good);
+    }
+
+    [FsCheck.Xunit.Property(MaxTest = 60)]
+    public void What_is_good_never_exceeds_what_is_there_and_only_shrinks(int seed)
+    {
+        var chance = new SeededChance((ulong)seed);
+        var first = new DateOnly(2026, 10, 5);
+        var there = 0;
+        Movement[] ledger = [.. Enumerable.Range(0, 8).Select(k =>
+        {
+            var amount = chance.Next(2) == 0 ? 1 + chance.Next(9) : -Math.Min(there, chance.Next(9));
+            there += amount;
+            return new Movement("leaves", first.AddDays(k), MovementKind.Counted, amount, "");
+        })];
+        double[] good = [.. Enumerable.Range(7, 12).Select(d => Stock.GoodOn(ledger, 4, first.AddDays(d)))];
+        good.ShouldAllBe(g => g >= 0 && g <= there + 1e-9);
+        good.ShouldBe(good.OrderDescending());
+    }
 }

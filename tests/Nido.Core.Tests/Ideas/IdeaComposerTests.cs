@@ -48,7 +48,7 @@ public class IdeaComposerTests
     {
         var onHand = Things.Plenty.Where(m => !m.Key.StartsWith("tongs", StringComparison.Ordinal)).ToDictionary();
         var materials = Published.Content.Materials.Where(m => !m.Id.StartsWith("tongs", StringComparison.Ordinal)).ToArray();
-        var carry = IdeaComposer.Compose(Published.Content.Techniques.Where(t => t.Id == "carry-dry"), Theme, materials, onHand, 10);
+        var carry = IdeaComposer.Compose(Published.Content.Techniques.Where(t => t.Id == "carry-dry"), Theme, materials, onHand, 10, Published.Content.GoesWith).Ideas;
         carry.ShouldNotBeEmpty();
         carry.ShouldAllBe(i => i.Steps.All(s => s.Number != 4 && s.Number != 5));
     }
@@ -58,7 +58,7 @@ public class IdeaComposerTests
     {
         foreach (var theme in Published.Content.Themes)
         {
-            foreach (var idea in IdeaComposer.Compose(Published.Content.Techniques, theme, Published.Content.Materials, Things.Plenty, 10))
+            foreach (var idea in IdeaComposer.Compose(Published.Content.Techniques, theme, Published.Content.Materials, Things.Plenty, 10, Published.Content.GoesWith).Ideas)
             {
                 string[] texts = [idea.Title, .. idea.Steps.Select(s => s.Do), .. idea.Technique.Instructions.Select(theme.Fill), .. idea.Technique.Prep.Select(p => theme.Fill(p.What))];
                 texts.ShouldAllBe(t => !t.Contains('{') && !t.Contains('}'));
@@ -70,6 +70,34 @@ public class IdeaComposerTests
     public void Slots_are_filled_with_and_without_a_capital() =>
         Theme.Fill("{Smalls} to the {holder}, {letter} {sound}").ShouldBe("Suitcases to the luggage van, T /t/");
 
+    [Fact]
+    public void No_pair_that_does_not_go_together_is_ever_bound()
+    {
+        foreach (var idea in Compose(Things.Plenty))
+        {
+            foreach (var (step, pair) in idea.Steps.SelectMany(s => idea.Technique.Pairs.Select(p => (s, p))))
+            {
+                if (step.Bindings.TryGetValue(pair.With, out var with) && step.Bindings.TryGetValue(pair.On, out var on))
+                {
+                    Published.Content.GoesWith.Check(pair.Kind, with.Material, on.Material, StepCounts.BusiestJoint(step.Making)).Suits
+                        .ShouldNotBe(Suits.No, $"{idea.Id} step {step.Number}");
+                }
+            }
+        }
+    }
+
+    [Fact]
+    public void Where_nothing_goes_together_the_reason_is_kept()
+    {
+        string[] there = ["felt-pieces", "glue-sticks", "card-a4"];
+        var arc = Published.Content.Techniques.Where(t => t.Id == "arc-picture");
+        var (ideas, unsuited) = IdeaComposer.Compose(arc, Theme, [.. Published.Content.Materials.Where(m => there.Contains(m.Id)), Things.Thing("mirrors", length: 20, width: 20, tags: "flat shiny", pack: 10, cents: 300)],
+            Things.Plenty, 10, Published.Content.GoesWith);
+        ideas.ShouldContain(i => i.Lead!.Id == "felt-pieces");
+        ideas.SelectMany(i => i.Steps).SelectMany(s => s.Bindings["glue"].Reasons).ShouldContain(r => r.Contains("barely holds"));
+        unsuited.Single(u => u.Lead.Id == "mirrors").Reasons.ShouldContain(r => r.Contains("will not hold on mirrors: shiny"));
+    }
+
     private static IReadOnlyList<Idea> Compose(IReadOnlyDictionary<string, double> onHand) =>
-        IdeaComposer.Compose(Published.Content.Techniques, Theme, Published.Content.Materials, onHand, 14);
+        IdeaComposer.Compose(Published.Content.Techniques, Theme, Published.Content.Materials, onHand, 14, Published.Content.GoesWith).Ideas;
 }

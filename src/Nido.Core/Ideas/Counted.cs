@@ -1,0 +1,6 @@
+namespace Nido.Core.Ideas;
+
+/// <summary>An amount that a calculator counted for one child at a step.</summary>
+/// <param name="Amount">In the material's unit.</param>
+/// <param name="Trace">How it came about.</param>
+public sealed record Counted(double Amount, string Trace);
