@@ -22,7 +22,7 @@ public static class ContentReader
         var known = materials.Select(m => m.Id).ToHashSet();
         var makeFrom = Each(folder, "make-from", problems, f => MakeFromReader.Read(f, known));
         MakeFromReader.NoCircle(makeFrom, problems);
-        var recipes = Each(folder, "recipes", problems, RecipeReader.Read);
+        var recipes = Each(folder, "recipes", problems, f => RecipeReader.Read(f, known));
         var techniques = Each(folder, "techniques", problems, f => TechniqueOf(f, byId));
         return (new Content(
             byId,
@@ -142,7 +142,10 @@ public static class ContentReader
             f.Text("id"), f.Text("name"), f.Text("letter"), f.Text("sound"), f.Text("letter-word"), f.Text("second-letter"),
             numbers.Whole("to", 1, 20), numbers.Whole("older-to", 1, 100), f.Texts("shapes", least: 1), f.Texts("colours", least: 1),
             slots.Keys().ToDictionary(k => k, k => slots.Text(k)), f.Texts("words", least: 25), f.Text("story"), f.Texts("rhyme", least: 2),
-            f.Texts("questions", least: 2), f.Text("greeting"), f.Text("farewell"));
+            f.Texts("questions", least: 2), f.Text("greeting"), f.Text("farewell"))
+        {
+            Prep = [.. f.Maps("prep").Select(PrepOf)],
+        };
         numbers.NothingElse();
         return theme;
     }

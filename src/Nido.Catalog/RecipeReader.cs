@@ -8,7 +8,7 @@ internal static class RecipeReader
     private static readonly HashSet<string> Units = ["g", "mL", "tsp", "tbsp", "cup", "piece"];
 
     /// <summary>The recipe of a file.</summary>
-    public static Recipe Read(ContentFile f)
+    public static Recipe Read(ContentFile f, IReadOnlySet<string> materials)
     {
         var yields = f.Map("yield", needed: true);
         var ingredients = f.Maps("ingredients").Select(i =>
@@ -30,7 +30,10 @@ internal static class RecipeReader
         var recipe = new Recipe(
             f.Text("id"), f.Text("name"), f.Text("family"), ingredients, yields.Whole("amount", 1, 100_000), yields.Choice("unit", ["g", "mL"]),
             f.Whole("minutes", 1, 240), f.Whole("wait-minutes", 0, 6000, 0), f.Whole("keeps-days", 0, 365), f.Flag("adult-only"),
-            f.Texts("actions", SafetyReader.Actions), f.Texts("steps", least: 1));
+            f.Texts("actions", SafetyReader.Actions), f.Texts("steps", least: 1))
+        {
+            Makes = f.Has("makes") ? f.Choice("makes", materials.ToArray()) : null,
+        };
         yields.NothingElse();
         return recipe;
     }

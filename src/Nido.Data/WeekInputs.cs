@@ -10,6 +10,9 @@ namespace Nido.Data;
 /// <summary>Puts together what a week is composed from.</summary>
 public static class WeekInputs
 {
+    /// <summary>So much of a thing can be mixed that it is no question, in g or mL.</summary>
+    private const double Plenty = 5000;
+
     /// <summary>An input with nothing locked, dry days and the sliders in the middle.</summary>
     public static WeekInput Of(
         Content content, ChildrenGroup group, Theme theme, DateOnly monday, IReadOnlyDictionary<string, double> onHand) =>
@@ -25,6 +28,7 @@ public static class WeekInputs
             Sliders.Middle, [], new HashSet<string>(), content.Chains)
         {
             GoesWith = content.GoesWith,
+            Recipes = content.Recipes,
             Materials = content.Materials,
             Unsuited = ideas.Unsuited,
         };
@@ -63,7 +67,8 @@ public static class WeekInputs
     /// <summary>Every idea a cupboard can carry with a theme; what can be made counts as being there.</summary>
     public static (IReadOnlyList<Idea> Ideas, IReadOnlyList<Unsuited> Unsuited) Ideas(Content content, Theme theme, IReadOnlyDictionary<string, double> onHand, int childCount)
     {
-        var there = content.Materials.ToDictionary(m => m.Id, m => onHand.GetValueOrDefault(m.Id) + content.Chains.Most(m.Id, onHand));
+        var mixed = content.Recipes.Select(r => r.Makes).ToHashSet();
+        var there = content.Materials.ToDictionary(m => m.Id, m => onHand.GetValueOrDefault(m.Id) + content.Chains.Most(m.Id, onHand) + (mixed.Contains(m.Id) ? Plenty : 0));
         return IdeaComposer.Compose(content.Techniques, theme, content.Materials, there, childCount, content.GoesWith);
     }
 }

@@ -89,6 +89,7 @@ var api = app.MapGroup("/api").AddEndpointFilter<Validated>();
 api.MapGet("/health", () => TypedResults.Ok(new Health("ready"))).WithName("health").WithTags("Site");
 api.MapGroup();
 api.MapCupboard();
+api.MapSharing();
 api.MapWeek();
 api.MapFiles();
 api.MapIdeas();

@@ -112,7 +112,7 @@ public static class IdeaComposer
         private const int OrdinaryCount = 6;
         private readonly Dictionary<(Role, RoleNeeds, double?), StandIn[]> ranked = [];
 
-        public IEnumerable<StandIn> Candidates(Technique technique, Role role, RoleNeeds needs, double? otherWidth)
+        public StandIn[] Candidates(Technique technique, Role role, RoleNeeds needs, double? otherWidth)
         {
             if (!ranked.TryGetValue((role, needs, otherWidth), out var all))
             {

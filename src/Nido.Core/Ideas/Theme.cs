@@ -24,6 +24,9 @@ public sealed record Theme(
     IReadOnlyDictionary<string, string> Slots, IReadOnlyList<string> Words, string Story, IReadOnlyList<string> Rhyme,
     IReadOnlyList<string> Questions, string Greeting, string Farewell)
 {
+    /// <summary>Work for the theme itself, before its first day.</summary>
+    public IReadOnlyList<PrepNeed> Prep { get; init; } = [];
+
     /// <summary>
     /// The slots every theme fills. A capital in the braces (<c>{Smalls}</c>) capitalises the first letter.
     /// </summary>

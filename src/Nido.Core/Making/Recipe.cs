@@ -17,6 +17,9 @@ public sealed record Recipe(
     string Id, string Name, string Family, IReadOnlyList<RecipeScale.Ingredient> Ingredients, double Yield, string YieldUnit,
     int Minutes, int WaitMinutes, int KeepsDays, bool AdultOnly, IReadOnlyList<string> Actions, IReadOnlyList<string> Steps)
 {
+    /// <summary>Id of the material that comes out, or null where it is none of the cupboard.</summary>
+    public string? Makes { get; init; }
+
     /// <summary>Every allergen of its ingredients.</summary>
     public IReadOnlyList<string> Allergens => [.. Ingredients.SelectMany(i => i.Allergens ?? []).Distinct()];
 }

@@ -10,7 +10,11 @@ public sealed record DirectMake(double Minutes, (int Index, double OnHand, doubl
         .Where(r => r.From.Keys.All(k => input.OnHand.GetValueOrDefault(k) > 0))
         .OrderBy(r => r.Minutes / r.Amount).ThenBy(r => r.Id, StringComparer.Ordinal)
         .Select(r => new DirectMake(r.Minutes / r.Amount, [.. r.From.Select(f => (indexOf.GetValueOrDefault(f.Key, -1), input.OnHand[f.Key], f.Value / r.Amount))]))
-        .FirstOrDefault();
+        .FirstOrDefault() ?? ByRecipe(material, input);
+
+    /// <summary>Mixing takes from the kitchen, not from the cupboard; a batch is a batch, so its work is shared by its yield.</summary>
+    private static DirectMake? ByRecipe(string material, WeekInput input) => input.Recipes
+        .Where(r => r.Makes == material).OrderBy(r => r.Minutes).Select(r => new DirectMake(r.Minutes / r.Yield, [])).FirstOrDefault();
 
     /// <summary>Makes as much of what is missing as the week leaves things for, and notes what it takes.</summary>
     /// <param name="missing">Units wanted.</param>

@@ -16,6 +16,12 @@ public sealed record MaterialLine(
     Material Material, double Have, double Used, IReadOnlyList<double> ByDay, double Lacking, int Packs, int Cents,
     IReadOnlyList<string> Trace, MakeWay? Make)
 {
+    /// <summary>How what is missing is mixed by a recipe, or null.</summary>
+    public Mixing? Mix { get; init; }
+
+    /// <summary>What a mixed pack gives of the week's colours, in words; empty where packs are of one colour.</summary>
+    public IReadOnlyList<string> Colours { get; init; } = [];
+
     /// <summary>It is short, and neither a shop nor the cupboard can help: families are asked.</summary>
-    public bool IsToAsk => Lacking > 0 && Packs == 0 && Make is null;
+    public bool IsToAsk => Lacking > 0 && Packs == 0 && Make is null && Mix is null;
 }

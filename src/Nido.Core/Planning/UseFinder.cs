@@ -55,7 +55,7 @@ internal sealed class UseFinder(WeekProblem problem)
     /// is left to the teacher: to ask, to share, or to swap.
     /// </summary>
     private bool IsOutOfQuestion(DemandLine line) =>
-        !line.Material.IsSold && line.Amount > 1.5 * (input.OnHand.GetValueOrDefault(line.Material.Id) + input.Chains.Most(line.Material.Id, input.OnHand));
+        !line.Material.IsSold && input.Recipes.All(r => r.Makes != line.Material.Id) && line.Amount > 1.5 * (input.OnHand.GetValueOrDefault(line.Material.Id) + input.Chains.Most(line.Material.Id, input.OnHand));
 
     /// <summary>
     /// The days an idea may lie in a block, those on which safety keeps out the same children taken together: who is

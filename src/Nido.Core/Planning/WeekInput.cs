@@ -1,3 +1,4 @@
+using Nido.Core.Making;
 using Nido.Core.Cupboard;
 using Nido.Core.Group;
 using Nido.Core.Ideas;
@@ -37,6 +38,9 @@ public sealed record WeekInput(
 
     /// <summary>Ideas that cannot be, because nothing at hand goes together for them.</summary>
     public IReadOnlyList<Unsuited> Unsuited { get; init; } = [];
+
+    /// <summary>Recipes for what can be mixed.</summary>
+    public IReadOnlyList<Recipe> Recipes { get; init; } = [];
 
     /// <summary>Of things that go off: units of what is on hand that are no longer good on each day, by material id.</summary>
     public IReadOnlyDictionary<string, double[]> GoneOff { get; init; } = new Dictionary<string, double[]>();

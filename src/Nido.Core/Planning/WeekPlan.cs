@@ -1,3 +1,4 @@
+using Nido.Core.Making;
 using Nido.Core.Cupboard;
 using Nido.Core.Ideas;
 
@@ -138,7 +139,26 @@ public sealed class WeekPlan
             left[thing] -= units;
         }
 
-        var packs = make is null ? PlanState.Packs(used, have, material.PackSize) : 0;
-        return new(material, have, used, byDay, lacking, packs, packs * (material.PackCents ?? 0), where, make);
+        var mix = lacking > 0 && make is null ? Mixing.Of(material.Id, lacking, Problem.Input) : null;
+        var packs = make is null && mix is null ? PlanState.Packs(used, have, material.PackSize) : 0;
+        return new(material, have, used, byDay, lacking, packs, packs * (material.PackCents ?? 0), where, make)
+        {
+            Mix = mix,
+            Colours = packs > 0 ? ColoursOf(material, lacking) : [],
+        };
+    }
+
+    /// <summary>What mixed packs give of the week's colours, if these are wanted in equal parts.</summary>
+    private IReadOnlyList<string> ColoursOf(Material material, double lacking)
+    {
+        string[] wanted = [.. Problem.Input.Ideas.Take(1).SelectMany(i => i.Theme.Colours)];
+        if (material.PackShares.Count == 0 || material.PackSize is not { } size || wanted.Length == 0)
+        {
+            return [];
+        }
+
+        var each = (int)Math.Ceiling(lacking / wanted.Length);
+        var mix = PackMix.Of(new(wanted.ToDictionary(c => c, _ => each), (int)size, material.PackShares));
+        return [.. mix.Trace, .. mix.MissingColours.Count > 0 ? (string[])[$"No pack gives {string.Join(" or ", mix.MissingColours)}: dye, paint, or take another colour"] : []];
     }
 }

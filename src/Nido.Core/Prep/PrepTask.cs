@@ -4,13 +4,26 @@ namespace Nido.Core.Prep;
 
 /// <summary>Work before an idea can lie out.</summary>
 /// <param name="What">In words.</param>
-/// <param name="For">Title of the idea.</param>
+/// <param name="For">What it is for: an idea, or something that is made.</param>
 /// <param name="Minutes">Work in minutes.</param>
-/// <param name="NeededOn">Day the idea lies out.</param>
-/// <param name="Evening">Evening it is to be done at the latest, waits included.</param>
+/// <param name="NeededOn">First day it is needed.</param>
+/// <param name="Evening">Evening it is planned for.</param>
 /// <param name="WaitHours">Drying or cooling that follows.</param>
 /// <param name="AdultOnly">Not with children: it is said so, or a rule asks it.</param>
 /// <param name="Cautions">What to mind at it.</param>
 public sealed record PrepTask(
     string What, string For, int Minutes, DateOnly NeededOn, DateOnly Evening, int WaitHours, bool AdultOnly,
-    IReadOnlyList<Finding> Cautions);
+    IReadOnlyList<Finding> Cautions)
+{
+    /// <summary>Last evening on which it can be begun, its wait and what follows it included.</summary>
+    public DateOnly Latest { get; init; }
+
+    /// <summary>Number in the list of what follows it, or null: that waits for it.</summary>
+    public int? Before { get; init; }
+
+    /// <summary>It lies on the chain of work that must be begun first of all.</summary>
+    public bool IsCritical { get; init; }
+
+    /// <summary>A way out where its last evening has passed; null where there is time.</summary>
+    public string? TooLate { get; init; }
+}

@@ -1,57 +1,56 @@
-using Nido.Core.Group;
 using Nido.Core.Planning;
 using Nido.Core.Safety;
 
 namespace Nido.Core.Prep;
 
-/// <summary>The preparation a plan asks for, evening by evening.</summary>
+/// <summary>The preparation a plan asks for: of its theme, its ideas, what is made of other things, mixed, and painted.</summary>
 public static class PrepTasks
 {
-    /// <summary>
-    /// Every task with the evening it must be done on: the evening of the working day before it is needed, earlier
-    /// by a day for every 14 hours of waiting beyond one night.
-    /// </summary>
-    public static IReadOnlyList<PrepTask> Of(WeekPlan plan) =>
-    [
-        .. OfIdeas(plan).Concat(OfMaking(plan))
-            .OrderBy(t => t.Evening).ThenBy(t => t.NeededOn).ThenBy(t => t.For, StringComparer.Ordinal).ThenBy(t => t.What, StringComparer.Ordinal),
-    ];
-
-    private static IEnumerable<PrepTask> OfIdeas(WeekPlan plan) => plan.Filled
-        .SelectMany(f => f.Use.Idea.Technique.Prep.Select(p => (f.Use, Prep: p, On: plan.Problem.Days[f.Placement.Day].Date)))
-        .Select(x => (x.Use, x.Prep, x.On, Cautions: plan.Problem.Input.Safety.CautionsFor(x.Prep.Actions, plan.Problem.Group, x.On)))
-        .Select(x => new PrepTask(
-            x.Use.Idea.Theme.Fill(x.Prep.What), x.Use.Idea.Title, x.Prep.Minutes, x.On,
-            EveningFor(x.On, x.Prep.WaitHours, plan.Problem.Group.Days), x.Prep.WaitHours, IsForAdults(x.Prep.AdultOnly, x.Cautions), x.Cautions));
-
-    /// <summary>What is missing and can be made, for the first day it is used.</summary>
-    private static IEnumerable<PrepTask> OfMaking(WeekPlan plan) =>
-        from line in plan.Materials()
-        let make = line.Make
-        where make is not null
-        let first = plan.Problem.Days[line.ByDay.ToList().FindIndex(x => x > 0)].Date
-        from step in make.Steps
-        let cautions = plan.Problem.Input.Safety.CautionsFor(step.Recipe.Actions, plan.Problem.Group, first)
-        let hours = (int)Math.Ceiling(make.WaitMinutes / 60.0)
-        select new PrepTask(
-            $"{step.Recipe.Do}: {step.Batches}×", $"{line.Lacking:0.##} {line.Material.Name}", Math.Max(1, (int)Math.Ceiling((step.Batches * step.Recipe.Minutes) - 1e-9)),
-            first, EveningFor(first, hours, plan.Problem.Group.Days), hours, IsForAdults(step.Recipe.AdultOnly, cautions), cautions);
-
-    private static bool IsForAdults(bool saidSo, IReadOnlyList<Finding> cautions) => saidSo || cautions.Any(c => c.Rule.Severity == Severity.AdultStep);
-
-    /// <summary>The last evening on which work with a wait can be done for a day. A night counts 14 hours.</summary>
-    public static DateOnly EveningFor(DateOnly neededOn, int waitHours, WeekDays workingDays)
+    /// <summary>Every task with the evening it is planned for, as <see cref="PrepSchedule"/> lays them.</summary>
+    /// <param name="plan">The plan.</param>
+    /// <param name="today">First evening still to come; null where that does not matter.</param>
+    public static IReadOnlyList<PrepTask> Of(WeekPlan plan, DateOnly? today = null)
     {
-        var latest = neededOn.AddDays(-1 - Math.Max(0, (int)Math.Ceiling((waitHours - 14) / 24.0)));
-        // On a day the group does not meet nobody is there to do it.
-        for (var back = 0; back < 7 && !IsWorking(latest, workingDays); back++)
+        ArgumentNullException.ThrowIfNull(plan);
+        var tasks = OfTheme(plan).Concat(OfIdeas(plan)).ToList();
+        foreach (var line in plan.Materials().Where(l => l.Lacking > 0))
         {
-            latest = latest.AddDays(-1);
+            tasks.AddRange(OfMaking(plan, line, tasks.Count));
+            tasks.AddRange(OfMixing(plan, line));
         }
 
-        return latest;
+        var problem = plan.Problem;
+        return PrepSchedule.Of(tasks, problem.Group.Settings.EveningPrepMinutes, problem.Group.Days, today, [.. problem.Days.Select(d => d.Date)]);
     }
 
-    private static bool IsWorking(DateOnly date, WeekDays days) =>
-        date.DayOfWeek != DayOfWeek.Sunday && days.HasFlag((WeekDays)(1 << ((int)date.DayOfWeek - 1)));
+    private static IEnumerable<PrepTask> OfTheme(WeekPlan plan) => plan.Filled.Take(1).SelectMany(f => f.Use.Idea.Theme.Prep.Select(p =>
+        Task(plan, p.What, f.Use.Idea.Theme.Name, p.Minutes, plan.Problem.Days[0].Date, p.WaitHours, p.AdultOnly, p.Actions)));
+
+    private static IEnumerable<PrepTask> OfIdeas(WeekPlan plan) => plan.Filled
+        .SelectMany(f => f.Use.Idea.Technique.Prep.Select(p => Task(
+            plan, f.Use.Idea.Theme.Fill(p.What), f.Use.Idea.Title, p.Minutes, plan.Problem.Days[f.Placement.Day].Date, p.WaitHours, p.AdultOnly, p.Actions)));
+
+    /// <summary>What is missing and can be made, for the first day it is used; a chain waits step by step.</summary>
+    private static IEnumerable<PrepTask> OfMaking(WeekPlan plan, MaterialLine line, int first) => (line.Make?.Steps ?? []).Select((step, i) => Task(
+        plan, $"{step.Recipe.Do}: {step.Batches}×", For(line), (int)Math.Ceiling((step.Batches * step.Recipe.Minutes) - 1e-9),
+        FirstDay(plan, line), (int)Math.Ceiling(step.Recipe.WaitMinutes / 60.0), step.Recipe.AdultOnly, step.Recipe.Actions) with
+    {
+        Before = i + 1 < line.Make!.Steps.Count ? first + i + 1 : null,
+    });
+
+    private static IEnumerable<PrepTask> OfMixing(WeekPlan plan, MaterialLine line) => line.Mix is not { } mix ? []
+        : [Task(
+            plan, $"{mix.Recipe.Name}: {string.Join(", ", mix.Scaled.Ingredients.Select(i => $"{i.ShownAmount:0.###} {i.Unit} {i.Name}"))}", For(line),
+            mix.Recipe.Minutes, FirstDay(plan, line), (int)Math.Ceiling(mix.Recipe.WaitMinutes / 60.0), mix.Recipe.AdultOnly, mix.Recipe.Actions)];
+
+    private static PrepTask Task(
+        WeekPlan plan, string what, string why, int minutes, DateOnly neededOn, int waitHours, bool adultOnly, IReadOnlyList<string> actions)
+    {
+        var cautions = plan.Problem.Input.Safety.CautionsFor(actions, plan.Problem.Group, neededOn);
+        return new(what, why, Math.Max(1, minutes), neededOn, neededOn, waitHours, adultOnly || cautions.Any(c => c.Rule.Severity == Severity.AdultStep), cautions);
+    }
+
+    private static string For(MaterialLine line) => $"{line.Lacking:0.##} {line.Material.Name}";
+
+    private static DateOnly FirstDay(WeekPlan plan, MaterialLine line) => plan.Problem.Days[Math.Max(0, line.ByDay.ToList().FindIndex(x => x > 0))].Date;
 }

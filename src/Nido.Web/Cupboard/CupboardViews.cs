@@ -11,7 +11,7 @@ public sealed record ShelfView(string Name, IReadOnlyList<TileView> Tiles);
 
 /// <summary>A material on a shelf: on hand, and what the week does with it.</summary>
 public sealed record TileView(
-    string MaterialId, string Name, MaterialUnit Unit, double Have, double Used, double Lacking, int Packs, int Cents, bool Consumable, bool IsMade);
+    string MaterialId, string Name, MaterialUnit Unit, double Have, double Used, double Lacking, int Packs, int Cents, bool Consumable, bool IsMade, double GoneOff);
 
 /// <summary>A material opened.</summary>
 public sealed record MaterialView(
@@ -19,7 +19,8 @@ public sealed record MaterialView(
     IReadOnlyList<string> Allergens, bool Consumable, int TurnaroundMinutes, double? PackSize, int? PackCents, bool SmallPart,
     double Have, double Used, double Lacking, int Packs, int Cents, IReadOnlyList<double> ByDay, IReadOnlyList<string> Trace,
     IReadOnlyList<string> Make, IReadOnlyList<MakeFromView> MakeFrom, double CanMake,
-    IReadOnlyList<RoleView> Roles, IReadOnlyList<StandInView> StandIns, IReadOnlyList<Movement> Ledger);
+    IReadOnlyList<RoleView> Roles, IReadOnlyList<StandInView> StandIns, AskFamilies? Ask, IReadOnlyList<string> PackColours,
+    int? KeepsDays, double GoneOff, IReadOnlyList<Movement> Ledger);
 
 /// <summary>A way to make it of other things.</summary>
 public sealed record MakeFromView(string Do, double Amount, IReadOnlyList<TakenView> From, double Minutes, int WaitMinutes, bool AdultOnly);
@@ -34,8 +35,9 @@ public sealed record CarriedView(
 /// <summary>A role the material can take.</summary>
 public sealed record RoleView(string Technique, string Role);
 
-/// <summary>What could stand in for it in the week.</summary>
-public sealed record StandInView(string MaterialId, string Name, string For, int Score, double Have, IReadOnlyList<string> Reasons);
+/// <summary>What could stand in for it in the week: with one press, unless it leads the idea or something stands against it.</summary>
+public sealed record StandInView(
+    string MaterialId, string Name, string For, int Score, double Have, IReadOnlyList<string> Reasons, string IdeaId, string Role, bool Leads, string? Against);
 
 /// <summary>A change of stock as sent.</summary>
 public sealed record MovementBody(MovementKind Kind, double Amount, string Note);

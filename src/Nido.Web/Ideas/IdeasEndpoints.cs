@@ -11,6 +11,7 @@ public static class IdeasEndpoints
     {
         var ideas = api.MapGroup("/weeks/{weekId}/ideas").WithTags("Ideas");
         ideas.MapGet("/", List).WithName("listIdeas");
+        ideas.MapGet("/unsuited", Unsuited).WithName("listUnsuitedIdeas");
         ideas.MapGet("/barred", Barred).WithName("listBarredIdeas");
         ideas.MapGet("/{ideaId}", Card).WithName("getIdea");
     }
@@ -23,6 +24,11 @@ public static class IdeasEndpoints
             ? TypedResults.Ok(plan.Problem.Barred.Select(b => new BarredIdea(b.Idea.Id, b.Idea.Title, b.Idea.Lead?.Name, CautionView.Of(b.Finding))).ToArray())
             : TypedResults.NotFound();
 
+    private static async Task<Results<Ok<UnsuitedIdea[]>, NotFound>> Unsuited(string weekId, WeekDesk desk, CancellationToken stop) =>
+        await desk.PlanAsync(weekId, stop) is { } plan
+            ? TypedResults.Ok(plan.Problem.Input.Unsuited.Select(u => new UnsuitedIdea(u.Title, u.Lead.Name, u.Reasons)).ToArray())
+            : TypedResults.NotFound();
+
     private static async Task<Results<Ok<IdeaCard>, NotFound>> Card(string weekId, string ideaId, string? blockId, WeekDesk desk, CancellationToken stop)
     {
         var plan = await desk.PlanAsync(weekId, stop);
@@ -32,3 +38,6 @@ public static class IdeasEndpoints
             : TypedResults.NotFound();
     }
 }
+
+/// <summary>An idea that cannot be, because nothing at hand goes together for it.</summary>
+public sealed record UnsuitedIdea(string Title, string Material, IReadOnlyList<string> Reasons);

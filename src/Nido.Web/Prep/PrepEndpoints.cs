@@ -2,6 +2,7 @@ using Microsoft.AspNetCore.Http.HttpResults;
 using Nido.Core.Cupboard;
 using Nido.Core.Ideas;
 using Nido.Core.Prep;
+using Nido.Web.Cupboard;
 using Nido.Web.Week;
 
 namespace Nido.Web.Prep;
@@ -13,7 +14,7 @@ public static class PrepEndpoints
     public static void MapPrep(this RouteGroupBuilder api) =>
         api.MapGet("/weeks/{weekId}/prep", Get).WithName("getPrep").WithTags("Prep");
 
-    private static async Task<Results<Ok<PrepView>, NotFound>> Get(string weekId, WeekDesk desk, CancellationToken stop)
+    private static async Task<Results<Ok<PrepView>, NotFound>> Get(string weekId, WeekDesk desk, TimeProvider time, CancellationToken stop)
     {
         if (await desk.PlanAsync(weekId, stop) is not { } plan)
         {
@@ -22,19 +23,21 @@ public static class PrepEndpoints
 
         var capacity = plan.Problem.Group.Settings.EveningPrepMinutes;
         var materials = WeekReading.Materials(plan);
+        var tasks = PrepTasks.Of(plan, DateOnly.FromDateTime(time.GetLocalNow().DateTime)).Select((t, k) => (Number: k, Task: t)).ToArray();
         return TypedResults.Ok(new PrepView(
-            [.. PrepTasks.Of(plan).GroupBy(t => t.Evening).Select(g => new EveningView(g.Key, g.Sum(t => t.Minutes), capacity, [.. g.Select(t => new TaskView(
-                t.What, t.For, t.Minutes, t.NeededOn, t.WaitHours, t.AdultOnly, [.. t.Cautions.Select(CautionView.Of)]))]))],
-            [.. materials.Where(m => m.Packs > 0)],
-            [.. plan.Materials().Where(l => l.IsToAsk).Select(l => new AskView(
-                materials.First(m => m.MaterialId == l.Material.Id),
-                AskFamilies.For(l.Lacking, Math.Max(1, plan.Problem.ChildCount), AskFamilies.UsualEach, plan.Problem.Days[l.ByDay.ToList().FindIndex(x => x > 0)].Date)))],
+            [.. tasks.GroupBy(t => t.Task.Evening).Select(g => new EveningView(g.Key, g.Sum(t => t.Task.Minutes), capacity, [.. g.Select(t => Task(t.Number, t.Task))]))],
+            [.. materials.Where(m => m.Packs > 0)], plan.Problem.Group.Settings.BudgetCents,
+            [.. plan.Materials().Where(l => l.IsToAsk).Select(l => new AskView(materials.First(m => m.MaterialId == l.Material.Id), CupboardReading.AskFor(l, plan)))],
+            CuttingLayout.Of(plan), Paints.Of(plan)?.Trace ?? [],
             [.. plan.Filled.GroupBy(f => f.Placement.Day).Select(day => new TraysView(
                 plan.Problem.Days[day.Key].Date,
                 [.. day.Where(f => f.Use.Demand.Count > 0).Select(f => new TrayView(
                     f.Use.Block.Name, f.Use.Idea.Title,
                     [.. f.Use.Demand.Select(Thing)]))]))]));
     }
+
+    private static TaskView Task(int number, PrepTask t) => new(
+        number, t.What, t.For, t.Minutes, t.NeededOn, t.Latest, t.WaitHours, t.Before, t.IsCritical, t.TooLate, t.AdultOnly, [.. t.Cautions.Select(CautionView.Of)]);
 
     /// <summary>"12 × Jar lids" for what is counted, "900 g Rice" for what is measured.</summary>
     private static string Thing(DemandLine line) => line.Material.Unit is MaterialUnit.Piece or MaterialUnit.Sheet
@@ -44,7 +47,8 @@ public static class PrepEndpoints
 
 /// <summary>The Prep screen.</summary>
 public sealed record PrepView(
-    IReadOnlyList<EveningView> Evenings, IReadOnlyList<MaterialLineView> ToBuy, IReadOnlyList<AskView> ToAsk, IReadOnlyList<TraysView> Trays);
+    IReadOnlyList<EveningView> Evenings, IReadOnlyList<MaterialLineView> ToBuy, int BudgetCents, IReadOnlyList<AskView> ToAsk,
+    IReadOnlyList<CuttingLayout> ToCut, IReadOnlyList<string> ToMix, IReadOnlyList<TraysView> Trays);
 
 /// <summary>Something to ask families for, and by when the note must go out.</summary>
 public sealed record AskView(MaterialLineView Line, AskFamilies Ask);
@@ -52,9 +56,9 @@ public sealed record AskView(MaterialLineView Line, AskFamilies Ask);
 /// <summary>An evening's work against what an evening holds.</summary>
 public sealed record EveningView(DateOnly Evening, int Minutes, int Capacity, IReadOnlyList<TaskView> Tasks);
 
-/// <summary>A task of an evening, with what to mind at it.</summary>
+/// <summary>A task of an evening: its number over the week, the last evening it can be begun, what waits for it, and what to mind at it.</summary>
 public sealed record TaskView(
-    string What, string For, int Minutes, DateOnly NeededOn, int WaitHours, bool AdultOnly, IReadOnlyList<CautionView> Cautions);
+    int Number, string What, string For, int Minutes, DateOnly NeededOn, DateOnly Latest, int WaitHours, int? Before, bool IsCritical, string? TooLate, bool AdultOnly, IReadOnlyList<CautionView> Cautions);
 
 /// <summary>What lies out on a day.</summary>
 public sealed record TraysView(DateOnly Day, IReadOnlyList<TrayView> Trays);

@@ -2,6 +2,7 @@ using System.Collections.Concurrent;
 using Microsoft.EntityFrameworkCore;
 using Nido.Core.Planning;
 using Nido.Data;
+using Nido.Web.Cupboard;
 
 namespace Nido.Web.Week;
 
@@ -62,9 +63,13 @@ public sealed partial class Compositions(IServiceScopeFactory scopes, ComposeLim
     {
         await using var scope = scopes.CreateAsyncScope();
         var desk = scope.ServiceProvider.GetRequiredService<WeekDesk>();
+        var problems = scope.ServiceProvider.GetRequiredService<WeekProblems>();
         var row = await desk.RowAsync(weekId, default) ?? throw new InvalidOperationException("The week is gone.");
         var held = await desk.PlanAsync(row, default);
-        var (problem, impossible) = WeekProblem.Build(held.Problem.Input with { Locked = [.. row.Plan.Where(p => p.Locked)] });
+        // A new week starts from the materials as they are bound by themselves; what is locked keeps its swaps.
+        var locked = row.Plan.Where(p => p.Locked).ToArray();
+        var input = await problems.InputAsync(row, [.. locked.SelectMany(p => p.Swaps).Distinct()], scope.ServiceProvider.GetRequiredService<NidoDb>(), default);
+        var (problem, impossible) = WeekProblem.Build(input with { Locked = locked });
         if (impossible.Count > 0)
         {
             return string.Join(" ", impossible.Select(i => $"{i.Rule}: {i.What}. {i.WayOut}."));
@@ -72,16 +77,19 @@ public sealed partial class Compositions(IServiceScopeFactory scopes, ComposeLim
 
         var result = new WeekComposer(problem, limits, time).Compose(composition, composition.Stop);
         Composed(log, result.Seconds, result.Score.Fair, result.Bound, result.End);
-        var held2 = new PlanState(problem, held.State.Uses);
-        var heldScore = held2.Score();
+        var swaps = locked.ToLookup(p => p.IdeaId, p => p.Swaps);
+        Placement[] composed = [.. result.Plan.Select(p => p with { Swaps = swaps[p.IdeaId].FirstOrDefault() ?? [] })];
+        var (plan, _) = Sharing.Out(new WeekPlan(problem, composed), composed, default);
+        var found = Sharing.Planned(new WeekPlan(problem, composed), plan, id => input.Materials.FirstOrDefault(m => m.Id == id)).State.Score();
+        var kept = held.State.Score();
         // If the new search is worse than the plan at hand, the plan at hand stays.
-        if (heldScore.Broken == 0 && heldScore.Fair <= result.Score.Fair && heldScore.Wishes <= result.Score.Wishes && held.Lost.Count == 0)
+        if (kept.Broken == 0 && kept.Fair <= found.Fair && kept.Wishes <= found.Wishes && held.Lost.Count == 0)
         {
             return null;
         }
 
         row.Report = ComposeReport.Of(result);
-        await desk.ChangeAsync(row, "Compose the week", result.Plan, default);
+        await desk.ChangeAsync(row, "Compose the week", plan, default);
         return null;
     }
 

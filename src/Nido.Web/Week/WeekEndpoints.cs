@@ -113,7 +113,10 @@ public static class WeekEndpoints
             return Problems.Rule($"{use.Idea.Title} cannot lie there", $"{WhatIf.RuleAgainst(plan, slot, use)}. Choose another day, or another idea from the bench.");
         }
 
-        await desk.ChangeAsync(row, $"Put in {use.Idea.Title}", [.. Without(row, day, blockId, offer), new(day, blockId, offer, use.Idea.Id, Locked: false)], stop);
+        await desk.ChangeAsync(row, $"Put in {use.Idea.Title}", [.. Without(row, day, blockId, offer), new(day, blockId, offer, use.Idea.Id, Locked: false)
+        {
+            Swaps = row.Plan.FirstOrDefault(p => p.IdeaId == use.Idea.Id)?.Swaps ?? [],
+        }], stop);
         return TypedResults.Ok(await desk.ViewAsync(row, stop));
     }
 

@@ -34,18 +34,7 @@ public sealed class WeekProblems(Content content, SiteStamp stamp)
             return (known.Problem, known.Impossible);
         }
 
-        var group = await db.GroupAsync(week.GroupId, stop) ?? throw new InvalidOperationException("A week without its group.");
-        var theme = content.Theme(week.ThemeId) ?? throw new InvalidOperationException($"The theme {week.ThemeId} is no longer in the catalogue.");
-        var (onHand, goneOff) = WeekInputs.StillGood(content, await db.OnHandAsync(stop), await db.PerishingAsync(content, stop), WeekInputs.Days(group, week.Monday));
-        var input = WeekInputs.Of(content, group, week.Monday, onHand, IdeasFor(theme, onHand, group.Children.Count));
-        input = input with
-        {
-            Ideas = Swaps.Apply(input.Ideas, swaps, content.Material),
-            GoneOff = goneOff,
-            Safety = input.Safety.With(await db.OverridesAsync(week.Id, stop)),
-            Sliders = week.Sliders,
-            Recent = await db.RecentTechniquesAsync(week.GroupId, week.Monday, stop),
-        };
+        var input = await InputAsync(week, swaps, db, stop);
         var (problem, impossible) = WeekProblem.Build(input);
         if (kept.Count >= Most)
         {
@@ -54,6 +43,25 @@ public sealed class WeekProblems(Content content, SiteStamp stamp)
 
         kept[week.Id] = (key, problem, impossible);
         return (problem, impossible);
+    }
+
+    /// <summary>What a week is composed from, with these swaps in its ideas.</summary>
+    public async Task<WeekInput> InputAsync(WeekRow week, IReadOnlyCollection<Swap> swaps, NidoDb db, CancellationToken stop)
+    {
+        ArgumentNullException.ThrowIfNull(week);
+        ArgumentNullException.ThrowIfNull(db);
+        var group = await db.GroupAsync(week.GroupId, stop) ?? throw new InvalidOperationException("A week without its group.");
+        var theme = content.Theme(week.ThemeId) ?? throw new InvalidOperationException($"The theme {week.ThemeId} is no longer in the catalogue.");
+        var (onHand, goneOff) = WeekInputs.StillGood(content, await db.OnHandAsync(stop), await db.PerishingAsync(content, stop), WeekInputs.Days(group, week.Monday));
+        var input = WeekInputs.Of(content, group, week.Monday, onHand, IdeasFor(theme, onHand, group.Children.Count));
+        return input with
+        {
+            Ideas = Swaps.Apply(input.Ideas, swaps, content.Material),
+            GoneOff = goneOff,
+            Safety = input.Safety.With(await db.OverridesAsync(week.Id, stop)),
+            Sliders = week.Sliders,
+            Recent = await db.RecentTechniquesAsync(week.GroupId, week.Monday, stop),
+        };
     }
 
     /// <summary>Ideas hang on the cupboard, not on the children: after a change of the group the last ones are taken again.</summary>

@@ -17,7 +17,7 @@ public static class WeekReading
     public static WeekView View(WeekRow row, WeekPlan plan, Theme theme, bool composing, IReadOnlyDictionary<int, string> changeNames)
     {
         var lines = plan.Materials();
-        var lacking = lines.Where(l => l.Lacking > 0 && l.Make is null).Select(l => l.Material.Id).ToHashSet();
+        var lacking = lines.Where(l => l.Packs > 0 || l.IsToAsk).Select(l => l.Material.Id).ToHashSet();
         var loom = Loom(plan);
         StripView[] strips = [.. plan.Filled.Select(f => Strip(plan, f.Placement, f.Use, lacking))];
         return new(
@@ -50,8 +50,17 @@ public static class WeekReading
     [
         .. plan.Materials().Select(l => new MaterialLineView(
             l.Material.Id, l.Material.Name, l.Material.Shelf, CupboardCsv.UnitName(l.Material.Unit), l.Have, l.Used, l.ByDay, l.Lacking, l.Packs, l.Cents, l.Trace,
-            MakeInWords(l.Make))),
+            WaysOf(l), l.Colours)),
     ];
+
+    /// <summary>How what is missing is made or mixed, a sentence a step.</summary>
+    public static IReadOnlyList<string> WaysOf(MaterialLine line)
+    {
+        ArgumentNullException.ThrowIfNull(line);
+        return line.Mix is { } mix
+            ? [$"{mix.Recipe.Name}, {mix.Scaled.BatchYield:0} {mix.Recipe.YieldUnit}: {string.Join(", ", mix.Scaled.Ingredients.Select(i => $"{i.ShownAmount:0.###} {i.Unit} {i.Name}"))}", .. mix.Scaled.Trace.TakeLast(1)]
+            : MakeInWords(line.Make);
+    }
 
     /// <summary>How something is made, a sentence a step.</summary>
     public static IReadOnlyList<string> MakeInWords(MakeWay? make) =>
@@ -62,7 +71,7 @@ public static class WeekReading
         int[] steps = [.. use.Children.Where(c => c.InReach).Select(c => c.Offer!.Step).Order()];
         return new(
             placement.Day, placement.BlockId, placement.Offer, use.Idea.Id, use.Idea.Title, use.Idea.Lead?.Name, use.Idea.Technique.AimShares(),
-            steps[0], steps[^1], placement.Locked, use.Cautions.Count(c => c.Rule.Severity != Severity.Tell), use.Cautions.Any(c => c.Lifted is not null), use.Demand.Any(d => lacking.Contains(d.Material.Id)), use.Adults,
+            steps[0], steps[^1], placement.Locked, use.Cautions.Count(c => c.Rule.Severity != Severity.Tell), use.Cautions.Any(c => c.Lifted is not null), use.Demand.FirstOrDefault(d => lacking.Contains(d.Material.Id))?.Material.Id, use.Adults,
             [.. use.Children.Where(c => c.InReach).Select(c => c.Child.Id)]);
     }
 

@@ -27,7 +27,7 @@ public sealed record DayView(DateOnly Date, DayOfWeek Day);
 /// <summary>An idea in a slot.</summary>
 public sealed record StripView(
     int Day, string BlockId, int Offer, string IdeaId, string Title, string? Material, IReadOnlyList<double> Shares, int StepFrom, int StepTo,
-    bool Locked, int Cautions, bool Lifted, bool ToBuy, int Adults, IReadOnlyList<string> Reach);
+    bool Locked, int Cautions, bool Lifted, string? ShortOf, int Adults, IReadOnlyList<string> Reach);
 
 /// <summary>A child's week, aim by aim.</summary>
 public sealed record LoomRow(string ChildId, string Name, string Age, IReadOnlyList<LoomCell> Aims, int Worst, IReadOnlyList<string> StrandsMissing);
@@ -46,7 +46,7 @@ public sealed record BarredView(int Day, string BlockId, int Offer, string IdeaI
 /// <summary>A material of the week.</summary>
 public sealed record MaterialLineView(
     string MaterialId, string Name, string Shelf, string Unit, double Have, double Used, IReadOnlyList<double> ByDay, double Lacking, int Packs, int Cents,
-    IReadOnlyList<string> Trace, IReadOnlyList<string> Make);
+    IReadOnlyList<string> Trace, IReadOnlyList<string> Make, IReadOnlyList<string> Colours);
 
 /// <summary>The bench: why the idea is there, and what could be there instead.</summary>
 public sealed record BenchView(StripView? Now, WhyView? Why, IReadOnlyList<AlternativeView> Alternatives);

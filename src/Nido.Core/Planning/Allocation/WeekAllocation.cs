@@ -110,7 +110,7 @@ public sealed class WeekAllocation(WeekPlan plan)
     }
 
     /// <summary>The present material first, then those that could stand in for it everywhere it is used.</summary>
-    private Option[] Options(Idea idea, Role role, StandIn from, Use[] uses, int[] moments)
+    private RoleOption[] Options(Idea idea, Role role, StandIn from, Use[] uses, int[] moments)
     {
         var steps = idea.Steps.Where(s => s.Bindings.TryGetValue(role.Name, out var b) && b.Material.Id == from.Material.Id).ToArray();
         var wanted = uses.Max(u => u.Demand.Where(d => d.Material.Id == from.Material.Id).Sum(d => d.Amount));
@@ -119,18 +119,19 @@ public sealed class WeekAllocation(WeekPlan plan)
             return [];
         }
 
+        StandIn Scored(Material m) => StandIns.Score(m, Swaps.NeedsOf(idea, steps[0], role), problem.Input.OnHand.GetValueOrDefault(m.Id), wanted, idea.Theme.Colours);
         var others = problem.Input.Materials
             .Where(m => m.Id != from.Material.Id && (problem.Input.OnHand.GetValueOrDefault(m.Id) > 0 || m.IsSold)
                 && steps.All(s => Swaps.Against(idea, s, role, m, problem.Input.GoesWith) is null))
-            .Select(m => StandIns.Score(m, Swaps.NeedsOf(idea, steps[0], role), problem.Input.OnHand.GetValueOrDefault(m.Id), wanted, idea.Theme.Colours))
+            .Select(Scored)
             .OrderByDescending(s => s.Score).ThenBy(s => s.Material.Id, StringComparer.Ordinal)
             .Take(MostOptions)
             .Select(s => (StandIn: s, Swap: new Swap(idea.Id, role.Name, from.Material.Id, s.Material.Id)))
             .Where(x => KeepsEveryone(idea, x.Swap, x.StandIn.Material, uses));
         return
         [
-            new(null, from.Score, [.. Contribution(idea, role, from.Material, uses, moments)]),
-            .. others.Select(x => new Option(x.Swap, x.StandIn.Score, [.. Contribution(Swaps.With(idea, x.Swap, x.StandIn.Material), role, x.StandIn.Material, uses, moments)])),
+            new(null, Scored(from.Material).Score, [.. Contribution(idea, role, from.Material, uses, moments)]),
+            .. others.Select(x => new RoleOption(x.Swap, x.StandIn.Score, [.. Contribution(Swaps.With(idea, x.Swap, x.StandIn.Material), role, x.StandIn.Material, uses, moments)])),
         ];
     }
 
@@ -170,6 +171,11 @@ public sealed class WeekAllocation(WeekPlan plan)
             lines.AddRange(problem.Input.Chains.For(supplies[k].Id)
                 .Where(r => r.From.Keys.All(byId.ContainsKey))
                 .Select(r => new MakeLine(k, r.Amount, [.. r.From.Select(f => (IndexOf(byId[f.Key]), f.Value))], r.Minutes)));
+            if (Mixing.Of(supplies[k].Id, 1, problem.Input) is { } mix)
+            {
+                // What it is mixed of comes from the kitchen, not from these shelves.
+                lines.Add(new(k, mix.Recipe.Yield, [], mix.Recipe.Minutes));
+            }
         }
 
         return [.. lines];

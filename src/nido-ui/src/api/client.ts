@@ -28,6 +28,10 @@ export type WeekFinding = Schemas["WeekFinding"];
 export type WayOut = Schemas["WayOut"];
 export type Caution = Schemas["CautionView"];
 export type BarredStripData = Schemas["BarredView"];
+export type PrepEvening = Schemas["EveningView"];
+export type PrepTask = Schemas["TaskView"];
+export type CuttingLayout = Schemas["CuttingLayout"];
+export type StandIn = Schemas["StandInView"];
 export type RowProblem = Schemas["RowProblem"];
 export type WeekDay = "monday" | "tuesday" | "wednesday" | "thursday" | "friday" | "saturday";
 

@@ -372,6 +372,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/weeks/{weekId}/sharing": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["lookAtSharing"];
+        put?: never;
+        post: operations["shareOut"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/weeks/{weekId}/swaps": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["swapMaterial"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/weeks": {
         parameters: {
             query?: never;
@@ -652,6 +684,22 @@ export interface paths {
             cookie?: never;
         };
         get: operations["listIdeas"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/weeks/{weekId}/ideas/unsuited": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["listUnsuitedIdeas"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1654,6 +1702,35 @@ export interface components {
             buyCents: number;
             currency: string;
         };
+        /** @description How pieces lie on the sheets they are cut from. Lengths in mm. */
+        CuttingLayout: {
+            /** @description Pieces and how many are wanted. */
+            what: string;
+            /** @description What they are cut from. */
+            sheet: string;
+            /**
+             * Format: double
+             * @description Of a sheet.
+             */
+            sheetWidth: number;
+            /**
+             * Format: double
+             * @description Of a sheet.
+             */
+            sheetHeight: number;
+            /**
+             * Format: double
+             * @description As it lies.
+             */
+            pieceWidth: number;
+            /**
+             * Format: double
+             * @description As it lies.
+             */
+            pieceHeight: number;
+            /** @description Where the pieces lie on a sheet, and how many sheets it takes. */
+            layout: components["schemas"]["SheetYieldAnswer"];
+        };
         /** @enum {unknown} */
         DayOfWeek: "sunday" | "monday" | "tuesday" | "wednesday" | "thursday" | "friday" | "saturday";
         /** @description A day of the board. */
@@ -2269,6 +2346,7 @@ export interface components {
             cents: number;
             trace: string[];
             make: string[];
+            colours: string[];
         };
         /**
          * @description What a material is counted in.
@@ -2311,6 +2389,12 @@ export interface components {
             canMake: number;
             roles: components["schemas"]["RoleView"][];
             standIns: components["schemas"]["StandInView"][];
+            ask: null | components["schemas"]["AskFamilies"];
+            packColours: string[];
+            /** Format: int32 */
+            keepsDays: null | number;
+            /** Format: double */
+            goneOff: number;
             ledger: components["schemas"]["Movement"][];
         };
         /** @description What comes out. */
@@ -2659,12 +2743,18 @@ export interface components {
             ideaId: string;
             /** @description Stays where it is when the week is composed again. */
             locked: boolean;
+            /** @description Other materials in roles of the idea; they go with the placement, so that undo brings them back too. */
+            swaps?: components["schemas"]["Swap"][];
         };
         /** @description The Prep screen. */
         PrepView: {
             evenings: components["schemas"]["EveningView"][];
             toBuy: components["schemas"]["MaterialLineView"][];
+            /** Format: int32 */
+            budgetCents: number;
             toAsk: components["schemas"]["AskView"][];
+            toCut: components["schemas"]["CuttingLayout"][];
+            toMix: string[];
             trays: components["schemas"]["TraysView"][];
         };
         ProblemDetails: {
@@ -2779,6 +2869,8 @@ export interface components {
             actions: string[];
             /** @description In order. */
             steps: string[];
+            /** @description Id of the material that comes out, or null where it is none of the cupboard. */
+            makes?: null | string;
             /** @description Every allergen of its ingredients. */
             allergens?: null | string[];
         };
@@ -3039,6 +3131,31 @@ export interface components {
              */
             without: number;
         };
+        /** @description Cents to spend, things to buy and to ask for. */
+        SharingSum: {
+            /** Format: int32 */
+            cents: number;
+            /** Format: int32 */
+            toBuy: number;
+            /** Format: int32 */
+            toAsk: number;
+        };
+        /** @description What sharing out would change. */
+        SharingView: {
+            /** @description Material by material, each with the idea and the role. */
+            changes: components["schemas"]["SwapView"][];
+            /** @description Money and things to ask for now. */
+            before: components["schemas"]["SharingSum"];
+            /** @description Money and things to ask for then. */
+            after: components["schemas"]["SharingSum"];
+            /** @description Nothing better exists. */
+            proven: boolean;
+            /**
+             * Format: double
+             * @description How far from the bound it may be where that is not proven.
+             */
+            gapPercent: number;
+        };
         /** @description What comes out. */
         SheetYieldAnswer: {
             /**
@@ -3287,7 +3404,7 @@ export interface components {
              */
             tipAngleDeg: number;
         };
-        /** @description What could stand in for it in the week. */
+        /** @description What could stand in for it in the week: with one press, unless it leads the idea or something stands against it. */
         StandInView: {
             materialId: string;
             name: string;
@@ -3297,6 +3414,10 @@ export interface components {
             /** Format: double */
             have: number;
             reasons: string[];
+            ideaId: string;
+            role: string;
+            leads: boolean;
+            against: null | string;
         };
         /** @description A step of an idea: what is done, with what, and who. */
         StepView: {
@@ -3349,7 +3470,7 @@ export interface components {
             /** Format: int32 */
             cautions: number;
             lifted: boolean;
-            toBuy: boolean;
+            shortOf: null | string;
             /** Format: int32 */
             adults: number;
             reach: string[];
@@ -3461,6 +3582,24 @@ export interface components {
             /** Format: double */
             height: number;
         };
+        /** @description Another material in a role of an idea, chosen for a week by an adult or by sharing out the cupboard. */
+        Swap: {
+            /** @description The idea. */
+            ideaId: string;
+            /** @description The role. */
+            role: string;
+            /** @description Id of the material it is bound to otherwise. */
+            from: string;
+            /** @description Id of the material it is bound to this week. */
+            to: string;
+        };
+        /** @description A material that takes another's place. */
+        SwapView: {
+            title: string;
+            role: string;
+            from: string;
+            to: string;
+        };
         /** @description So much of a thing. */
         TakenView: {
             materialId: string;
@@ -3512,16 +3651,24 @@ export interface components {
              */
             maxDistance: number;
         };
-        /** @description A task of an evening, with what to mind at it. */
+        /** @description A task of an evening: its number over the week, the last evening it can be begun, what waits for it, and what to mind at it. */
         TaskView: {
+            /** Format: int32 */
+            number: number;
             what: string;
             for: string;
             /** Format: int32 */
             minutes: number;
             /** Format: date */
             neededOn: string;
+            /** Format: date */
+            latest: string;
             /** Format: int32 */
             waitHours: number;
+            /** Format: int32 */
+            before: null | number;
+            isCritical: boolean;
+            tooLate: null | string;
             adultOnly: boolean;
             cautions: components["schemas"]["CautionView"][];
         };
@@ -3657,6 +3804,8 @@ export interface components {
             cents: number;
             consumable: boolean;
             isMade: boolean;
+            /** Format: double */
+            goneOff: number;
         };
         /** @description A day to run from. */
         TodayView: {
@@ -3826,6 +3975,12 @@ export interface components {
             pieces: components["schemas"]["FitsThroughPiece"][];
             small: components["schemas"]["FitsThroughOpening"];
             large: components["schemas"]["FitsThroughOpening"];
+        };
+        /** @description An idea that cannot be, because nothing at hand goes together for it. */
+        UnsuitedIdea: {
+            title: string;
+            material: string;
+            reasons: string[];
         };
         /** @description Something that resolves a finding and can be applied in one press. */
         WayOut: {
@@ -4620,6 +4775,97 @@ export interface operations {
             };
         };
     };
+    lookAtSharing: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                weekId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SharingView"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    shareOut: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                weekId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WeekView"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    swapMaterial: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                weekId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Swap"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WeekView"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
     listWeeks: {
         parameters: {
             query?: never;
@@ -5185,6 +5431,35 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["IdeaName"][];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    listUnsuitedIdeas: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                weekId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["UnsuitedIdea"][];
                 };
             };
             /** @description Not Found */

@@ -1,5 +1,7 @@
+import { ArrowLeft } from "lucide-react";
 import { useState } from "react";
 import { useTranslation } from "react-i18next";
+import { Link, useSearchParams } from "react-router";
 import { $api } from "../api/client";
 import { ErrorNote } from "../shared/ErrorNote";
 import { money, plain } from "../shared/figures";
@@ -7,6 +9,7 @@ import { TableDialog } from "../shared/TableDialog";
 import { useWeek } from "../shared/useWeek";
 import { CountShelf } from "./CountShelf";
 import { MaterialPanel } from "./MaterialPanel";
+import { SharingDialog } from "./SharingDialog";
 import { ShelfRow } from "./ShelfRow";
 import { useCupboardChanges } from "./useCupboardChanges";
 
@@ -23,8 +26,10 @@ export function CupboardPage() {
   const { weekId } = useWeek();
   const [find, setFind] = useState("");
   const [all, setAll] = useState(false);
-  const [open, setOpen] = useState<string | null>(null);
-  const [dialog, setDialog] = useState<"count" | "table" | null>(null);
+  const [address, setAddress] = useSearchParams();
+  const open = address.get("open");
+  const setOpen = (id: string) => setAddress((a) => ({ ...Object.fromEntries(a), open: id }), { replace: true });
+  const [dialog, setDialog] = useState<"count" | "table" | "share" | null>(null);
   const cupboard = $api.useQuery("get", "/api/cupboard", { params: { query: { weekId, all } } });
   const changes = useCupboardChanges();
   const words = find.toLowerCase();
@@ -38,6 +43,11 @@ export function CupboardPage() {
     <main className="flex min-w-0 flex-1 flex-col">
       <header className="flex flex-wrap items-center gap-3 border-base-300 border-b px-4 py-2.5">
         <h1 className="leading-tight">{t("places.cupboard")}</h1>
+        {address.get("from") === "week" && (
+          <Link to={`/w/${weekId}/week`} className="btn btn-outline btn-sm">
+            <ArrowLeft size={16} aria-hidden="true" /> {t("cupboard.back")}
+          </Link>
+        )}
         <span className="quiet mr-auto">
           {t("cupboard.onHand", { count: data?.onHandCount ?? 0, shelves: data?.shelves.length ?? 0 })}
           {data && data.shortCount > 0 ? ` · ${t("cupboard.short", { count: data.shortCount })}` : ""}
@@ -45,7 +55,7 @@ export function CupboardPage() {
         </span>
         <input
           data-find
-          className="input input-sm w-44"
+          className="input input-sm w-36"
           placeholder={t("cupboard.find")}
           aria-label={t("cupboard.find")}
           value={find}
@@ -60,6 +70,9 @@ export function CupboardPage() {
           />
           {t("cupboard.all")}
         </label>
+        <button type="button" className="btn btn-outline btn-sm" onClick={() => setDialog("share")}>
+          {t("sharing.open")}
+        </button>
         <button type="button" className="btn btn-outline btn-sm" onClick={() => setDialog("count")}>
           {t("cupboard.count")}
         </button>
@@ -81,6 +94,7 @@ export function CupboardPage() {
         {opened && <MaterialPanel materialId={opened} onOpen={setOpen} />}
       </div>
       {dialog === "count" && data && <CountShelf shelves={data.shelves} onClose={() => setDialog(null)} />}
+      {dialog === "share" && <SharingDialog onClose={() => setDialog(null)} />}
       {dialog === "table" && (
         <TableDialog<Counted>
           title={t("cupboard.tableTitle")}

@@ -1,11 +1,13 @@
 import { useTranslation } from "react-i18next";
 import { $api } from "../api/client";
 import { longDay } from "../shared/dates";
-import { money, plain, signed } from "../shared/figures";
+import { plain, signed } from "../shared/figures";
 import { useWeek } from "../shared/useWeek";
 import { Carries } from "./Carries";
 import { MovementForm } from "./MovementForm";
 import { unitKey } from "./ShelfRow";
+import { StandIns } from "./StandIns";
+import { WaysOut } from "./WaysOut";
 
 /** A material opened: what the week takes, the ways out, its body, roles and ledger. */
 export function MaterialPanel({ materialId, onOpen }: { materialId: string; onOpen: (id: string) => void }) {
@@ -39,27 +41,12 @@ export function MaterialPanel({ materialId, onOpen }: { materialId: string; onOp
           </li>
         ))}
       </ul>
-      {m.lacking > 0 && (
-        <>
-          <h3 className="mt-3 font-bold">{t("cupboard.waysOut")}</h3>
-          {m.make.map((line) => (
-            <p key={line} className="my-1 font-semibold">
-              {line}
-            </p>
-          ))}
-          {m.make.length === 0 && (
-            <p className="my-1">
-              {m.packs > 0
-                ? t("cupboard.buyPacks", {
-                    count: m.packs,
-                    size: plain(m.packSize ?? 0),
-                    money: money(m.cents, currency),
-                  })
-                : t("cupboard.askFamilies", { lacking: plain(m.lacking), unit })}
-            </p>
-          )}
-        </>
+      {m.goneOff > 0 && (
+        <p className="text-[13px] text-warning">
+          {t("cupboard.goneOff", { amount: plain(m.goneOff), unit, days: m.keepsDays })}
+        </p>
       )}
+      {m.lacking > 0 && <WaysOut material={m} unit={unit} currency={currency} />}
       {m.makeFrom.length > 0 && (
         <>
           <h3 className="mt-3 font-bold">{t("cupboard.makeFrom", { most: plain(m.canMake), unit })}</h3>
@@ -80,28 +67,7 @@ export function MaterialPanel({ materialId, onOpen }: { materialId: string; onOp
         </>
       )}
       <Carries materialId={materialId} have={m.have > 0 ? m.have : m.canMake} unit={unit} />
-      {m.standIns.length > 0 && (
-        <>
-          <h3 className="mt-3 font-bold">{t("cupboard.standIns")}</h3>
-          <ul>
-            {m.standIns.slice(0, 6).map((s) => (
-              <li key={`${s.materialId} ${s.for}`} className="border-base-300 border-t py-1">
-                <button
-                  type="button"
-                  className="flex w-full cursor-pointer justify-between text-left"
-                  onClick={() => onOpen(s.materialId)}
-                >
-                  <span className="underline">{s.name}</span>
-                  <b>{s.score}</b>
-                </button>
-                <span className="quiet block text-[13px]">
-                  {s.for} · {s.reasons.join(", ")}
-                </span>
-              </li>
-            ))}
-          </ul>
-        </>
-      )}
+      {m.standIns.length > 0 && <StandIns materialId={materialId} standIns={m.standIns} onOpen={onOpen} />}
       <h3 className="mt-3 font-bold">{t("cupboard.body")}</h3>
       <dl className="grid grid-cols-[auto_1fr] gap-x-3 text-[13px]">
         <dt className="quiet">{t("cupboard.size")}</dt>

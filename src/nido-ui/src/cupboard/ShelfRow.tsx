@@ -52,6 +52,11 @@ function TileButton({ tile, open, onOpen }: { tile: Tile; open: boolean; onOpen:
         {plain(tile.have)} {t(`unit.${unitKey(tile.unit)}`)}
         {tile.used > 0 ? `, ${t("cupboard.uses", { used: plain(tile.used) })}` : `, ${t("cupboard.free")}`}
       </span>
+      {tile.goneOff > 0 && (
+        <span className="block text-[13px] text-warning">
+          {t("cupboard.goneOffShort", { amount: plain(tile.goneOff) })}
+        </span>
+      )}
       {short && (
         <span className={`block font-bold ${tile.isMade ? "" : "text-warning"}`}>
           {t(tile.isMade ? "cupboard.makeSome" : "cupboard.shortBy", { lacking: plain(tile.lacking) })}

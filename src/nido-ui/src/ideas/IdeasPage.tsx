@@ -8,6 +8,7 @@ import { useWeek } from "../shared/useWeek";
 import { BarredIdeas } from "./BarredIdeas";
 import { IdeaCard } from "./IdeaCard";
 import { IdeaRow } from "./IdeaRow";
+import { UnsuitedIdeas } from "./UnsuitedIdeas";
 
 /** Ideas: all that this cupboard can carry with the week's theme. */
 export function IdeasPage() {
@@ -75,6 +76,7 @@ export function IdeasPage() {
           {ideas.data?.length === 0 && <li className="p-3">{t("ideas.none")}</li>}
           <li>
             <BarredIdeas />
+            <UnsuitedIdeas />
           </li>
         </ul>
         <section className="min-w-0 flex-1 overflow-auto px-5 py-3" aria-label={card.data?.title ?? t("places.ideas")}>

@@ -4,10 +4,12 @@ import { $api } from "../api/client";
 import { Cautions } from "../ideas/Cautions";
 import { longDay } from "../shared/dates";
 import { ErrorNote } from "../shared/ErrorNote";
-import { duration, money, plain } from "../shared/figures";
+import { duration, plain } from "../shared/figures";
 import { useWeek } from "../shared/useWeek";
-import { EveningBars } from "./EveningBars";
+import { BuyList } from "./BuyList";
+import { Layouts } from "./Layouts";
 import { Ticks } from "./Ticks";
+import { Timeline } from "./Timeline";
 
 /** Prep: what to do on which evening, what to buy, what to ask for, what to lay out. */
 export function PrepPage() {
@@ -30,7 +32,7 @@ export function PrepPage() {
       </header>
       <section className="min-h-0 flex-1 overflow-auto px-4 py-3" aria-label={t("places.prep")}>
         <ErrorNote error={prep.error} />
-        {data && <EveningBars evenings={data.evenings} />}
+        {data && <Timeline evenings={data.evenings} capacity={data.evenings[0]?.capacity ?? 0} />}
         <div className="mt-4 grid gap-x-8 gap-y-5 md:grid-cols-2 xl:grid-cols-3">
           <div className="space-y-4">
             {data?.evenings.map((e) => (
@@ -40,9 +42,10 @@ export function PrepPage() {
                 title={`${longDay(e.evening)} · ${e.minutes} min`}
                 items={e.tasks.map((task) => ({
                   what: task.what,
-                  more: `${task.for} · ${task.minutes} min${task.adultOnly ? ` · ${t("prep.adultOnly")}` : ""}`,
-                  mind: task.cautions.length > 0 && (
+                  more: `${task.for} · ${task.minutes} min${task.waitHours > 0 ? ` · ${t("prep.waits", { hours: task.waitHours })}` : ""}${task.adultOnly ? ` · ${t("prep.adultOnly")}` : ""}`,
+                  mind: (task.cautions.length > 0 || task.tooLate !== null) && (
                     <div className="mb-1 pl-7">
+                      {task.tooLate && <p className="font-bold text-warning">{task.tooLate}.</p>}
                       <Cautions cautions={task.cautions} />
                     </div>
                   ),
@@ -51,20 +54,7 @@ export function PrepPage() {
             ))}
           </div>
           <div className="space-y-4">
-            <Ticks
-              id={`${weekId} buy`}
-              title={t("prep.buy", { money: money(data?.toBuy.reduce((s, l) => s + l.cents, 0) ?? 0, currency) })}
-              empty={t("prep.buyNothing")}
-              items={(data?.toBuy ?? []).map((l) => ({
-                what: l.name,
-                more: t("prep.packs", {
-                  count: l.packs,
-                  money: money(l.cents, currency),
-                  lacking: plain(l.lacking),
-                  unit: t(`unit.${l.unit}`),
-                }),
-              }))}
-            />
+            {data && <BuyList weekId={weekId} prep={data} currency={currency} />}
             <Ticks
               id={`${weekId} ask`}
               title={t("prep.ask")}
@@ -78,12 +68,20 @@ export function PrepPage() {
                 ),
                 more: t("prep.lacking", {
                   lacking: plain(l.lacking),
-                  unit: t(`unit.${l.unit}`),
+                  unit: t(`unit.${l.unit}`, { count: l.lacking }),
                   have: plain(l.have),
                   used: plain(l.used),
                 }),
               }))}
             />
+            {data && data.toMix.length > 0 && (
+              <Ticks
+                id={`${weekId} mix`}
+                title={t("prep.mix")}
+                items={data.toMix.map((line) => ({ what: line, more: "" }))}
+              />
+            )}
+            {data && <Layouts layouts={data.toCut} />}
           </div>
           <div className="space-y-4">
             {data?.trays.map((day) => (

@@ -28,3 +28,14 @@ export const monday = () => {
   day.setDate(day.getDate() - ((day.getDay() + 6) % 7));
   return day.toISOString().slice(0, 10);
 };
+
+/** Whole days from one date to another. */
+export const daysFrom = (first: string, last: string) =>
+  Math.round((at(last).getTime() - at(first).getTime()) / 86_400_000);
+
+/** A date so many days later. */
+export const daysLater = (iso: string, days: number) => {
+  const day = new Date(`${iso}T12:00:00Z`);
+  day.setUTCDate(day.getUTCDate() + days);
+  return day.toISOString().slice(0, 10);
+};

@@ -1,5 +1,6 @@
 import { Lock, LockOpen, Trash2, X } from "lucide-react";
 import { useTranslation } from "react-i18next";
+import { Link } from "react-router";
 import { $api, type WeekView } from "../api/client";
 import { dayAndNumber } from "../shared/dates";
 import { AlternativeCard } from "./AlternativeCard";
@@ -29,6 +30,7 @@ export function BenchBar({
     params: { path: { weekId: view.id, ...place } },
   });
   const now = bench.data?.now;
+  const strip = view.strips.find((s) => s.day === place.day && s.blockId === place.blockId && s.offer === place.offer);
   const day = view.days[place.day];
   const block = view.blocks.find((b) => b.id === place.blockId);
   return (
@@ -61,6 +63,11 @@ export function BenchBar({
               <Trash2 size={12} aria-hidden="true" /> {t("bench.remove")}
             </button>
           </div>
+        )}
+        {strip?.shortOf && (
+          <Link className="font-bold text-xs underline" to={`/w/${view.id}/cupboard?open=${strip.shortOf}&from=week`}>
+            {t("week.waysOut")}
+          </Link>
         )}
         {bench.data?.why && <WhyHere why={bench.data.why} />}
       </div>

@@ -85,7 +85,9 @@ export function StripButton({
             {strip.cautions > 0 && <TriangleAlert size={12} className="quiet shrink-0" aria-hidden="true" />}
             {strip.lifted && <ShieldAlert size={13} className="shrink-0 text-error" aria-label={t("safety.lifted")} />}
             {strip.locked && <Lock size={12} className="shrink-0" aria-label={t("week.locked")} />}
-            {strip.toBuy && <ShoppingBasket size={13} className="shrink-0 text-warning" aria-label={t("week.short")} />}
+            {strip.shortOf && (
+              <ShoppingBasket size={13} className="shrink-0 text-warning" aria-label={t("week.short")} />
+            )}
           </span>
           <span className="mt-0.5 flex w-full items-center gap-2">
             <Thread shares={strip.shares} />

@@ -1,21 +1,28 @@
 import { useTranslation } from "react-i18next";
+import { Link } from "react-router";
 import type { Truth, WeekView } from "../api/client";
 import { duration, money } from "../shared/figures";
+import { useWeek } from "../shared/useWeek";
 
 /** The whole week in one line: reach, fairness, money, work, safety. */
 export function TruthLine({
   truth,
+  short,
   currency,
   report,
   onSafety,
 }: {
   truth: Truth;
+  /** A material that is short, if any is: one press leads to its ways out. */
+  short: string | undefined;
   currency: string;
   report: WeekView["report"];
   onSafety: () => void;
 }) {
   const { t } = useTranslation();
+  const { weekId } = useWeek();
   const buys = truth.toBuy > 0;
+  const buying = `${t("truth.buy", { count: truth.toBuy })}${buys ? `, ${money(truth.cents, currency)}` : ""}${truth.toAsk > 0 ? ` · ${t("truth.ask", { count: truth.toAsk })}` : ""}`;
   return (
     <p
       className="flex flex-wrap gap-x-3.5 gap-y-0 border-base-300 border-b px-4 py-1.5 text-[13px]"
@@ -33,11 +40,16 @@ export function TruthLine({
           </span>
         </span>
       )}
-      <span className={buys ? "text-warning font-bold" : ""}>
-        {t("truth.buy", { count: truth.toBuy })}
-        {buys ? `, ${money(truth.cents, currency)}` : ""}
-        {truth.toAsk > 0 ? ` · ${t("truth.ask", { count: truth.toAsk })}` : ""}
-      </span>
+      {short ? (
+        <Link
+          className="font-bold text-warning underline decoration-dotted underline-offset-4"
+          to={`/w/${weekId}/cupboard?open=${short}&from=week`}
+        >
+          {buying}
+        </Link>
+      ) : (
+        <span>{buying}</span>
+      )}
       <span>
         {t("truth.prep")} <b>{duration(truth.prepMinutes)}</b>, {t("truth.evening", { minutes: truth.longestEvening })}
       </span>

@@ -59,7 +59,13 @@ export function WeekPage() {
       {composing.news ? (
         <ComposeLine news={composing.news} onStop={composing.stop} />
       ) : (
-        <TruthLine truth={view.truth} currency={view.currency} report={view.report} onSafety={() => setSafety(true)} />
+        <TruthLine
+          truth={view.truth}
+          short={view.strips.find((s) => s.shortOf)?.shortOf ?? undefined}
+          currency={view.currency}
+          report={view.report}
+          onSafety={() => setSafety(true)}
+        />
       )}
       <div className="flex min-h-0 flex-1 max-lg:flex-col max-lg:overflow-auto">
         <section

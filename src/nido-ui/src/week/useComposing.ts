@@ -80,7 +80,7 @@ function toStrips(plan: NonNullable<News["plan"]>, ideas: IdeaName[]): Strip[] {
             stepTo: idea.stepTo,
             cautions: 0,
             lifted: false,
-            toBuy: false,
+            shortOf: null,
             adults: 0,
             reach: [],
           },

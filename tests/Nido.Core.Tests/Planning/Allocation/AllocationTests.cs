@@ -13,7 +13,7 @@ public class AllocationTests
         {
             var problem = Random(new SeededChance((ulong)seed));
             var best = Best(problem);
-            var found = AllocationModel.Solve(problem, 1, default);
+            var found = AllocationModel.Solve(problem, 1, TestContext.Current.CancellationToken);
             found.Proven.ShouldBeTrue($"seed {seed}");
             found.Cost.Price.ShouldBe(best.Price, $"seed {seed}");
             ((double)found.Cost.WasteCents).ShouldBe(best.WasteCents, 1.5, $"seed {seed}");
@@ -26,7 +26,7 @@ public class AllocationTests
         var problem = new AllocationProblem(
             [Kept("good", 10), Kept("better", 10)], [],
             [new([new Variant("i", 100, [], [new([new(null, 70, [new(0, 0, 5)]), new(Swap("i"), 90, [new(1, 0, 5)])])])])]);
-        var found = AllocationModel.Solve(problem, 1, default);
+        var found = AllocationModel.Solve(problem, 1, TestContext.Current.CancellationToken);
         found.Swaps.ShouldBe([Swap("i")]);
         found.Cost.ShouldBe(new AllocationCost(0, 0, 0, 10));
     }
@@ -35,8 +35,8 @@ public class AllocationTests
     public void Two_at_once_need_two_sets_and_one_after_the_other_one()
     {
         TakerGroup At(int moment) => new([new Variant("i", 100, [new(0, moment, 5)], [])]);
-        AllocationModel.Solve(new([Kept("block", 5)], [], [At(0), At(1)]), 1, default).Cost.Asked.ShouldBe(0);
-        AllocationModel.Solve(new([Kept("block", 5)], [], [At(0), At(0)]), 1, default).Cost.ShouldBe(new AllocationCost(1, 0, 5, 0));
+        AllocationModel.Solve(new([Kept("block", 5)], [], [At(0), At(1)]), 1, TestContext.Current.CancellationToken).Cost.Asked.ShouldBe(0);
+        AllocationModel.Solve(new([Kept("block", 5)], [], [At(0), At(0)]), 1, TestContext.Current.CancellationToken).Cost.ShouldBe(new AllocationCost(1, 0, 5, 0));
     }
 
     [Fact]
@@ -44,7 +44,7 @@ public class AllocationTests
     {
         var wet = new Supply("sponge", 5, 0, 0, [new(new HashSet<int> { 0 }, 0), new(new HashSet<int> { 0, 1 }, 0)]);
         TakerGroup At(int moment) => new([new Variant("i", 100, [new(0, moment, 4)], [])]);
-        AllocationModel.Solve(new([wet], [], [At(0), At(1)]), 1, default).Cost.ShouldBe(new AllocationCost(1, 0, 3, 0));
+        AllocationModel.Solve(new([wet], [], [At(0), At(1)]), 1, TestContext.Current.CancellationToken).Cost.ShouldBe(new AllocationCost(1, 0, 3, 0));
     }
 
     [Fact]
@@ -54,7 +54,7 @@ public class AllocationTests
             [Used("squares", 0, 50, 400), Used("strips", 0), Used("card", 3)],
             [new(0, 7, [(1, 1)], 2), new(1, 9, [(2, 1)], 1)],
             [new([new Variant("i", 100, [new(0, 0, 20)], [])])]);
-        AllocationModel.Solve(problem, 1, default).Cost.ShouldBe(new AllocationCost(0, 0, (3 * 2) + 1, 0));
+        AllocationModel.Solve(problem, 1, TestContext.Current.CancellationToken).Cost.ShouldBe(new AllocationCost(0, 0, (3 * 2) + 1, 0));
     }
 
     [Fact]
@@ -63,7 +63,7 @@ public class AllocationTests
         var problem = new AllocationProblem(
             [Used("hundred", 0, 100, 200), Used("twenty", 0, 20, 200)], [],
             [new([new Variant("i", 100, [], [new([new(null, 99, [new(0, 0, 18)]), new(Swap("i"), 50, [new(1, 0, 18)])])])])]);
-        AllocationModel.Solve(problem, 1, default).Swaps.Count.ShouldBe(1);
+        AllocationModel.Solve(problem, 1, TestContext.Current.CancellationToken).Swaps.Count.ShouldBe(1);
     }
 
     private static Swap Swap(string idea) => new(idea, "piece", "good", "better");
@@ -81,7 +81,7 @@ public class AllocationTests
             ? Used($"m{m}", chance.Next(9), m == 3 ? 0 : 5, 100 + (37 * m))
             : Kept($"m{m}", chance.Next(9), m == 3 ? 0 : 4, 150 + (23 * m)))];
         Take Taken() => new(chance.Next(4), chance.Next(3), 1 + chance.Next(7));
-        Option Opt(int k) => new(k == 0 ? null : new Swap("x", "r", $"{k}", $"{chance.Next(99)}"), 50 + chance.Next(50), [Taken()]);
+        RoleOption Opt(int k) => new(k == 0 ? null : new Swap("x", "r", $"{k}", $"{chance.Next(99)}"), 50 + chance.Next(50), [Taken()]);
         TakerGroup[] groups = [.. Enumerable.Range(0, 3).Select(g => new TakerGroup(
             [.. Enumerable.Range(0, 1 + chance.Next(2)).Select(v => new Variant($"{g}.{v}", 50 + chance.Next(50), [Taken()], [new([Opt(0), Opt(1)])]))]))];
         return new(supplies, [new(0, 2, [(3, 1)], 3)], groups);
