@@ -8,6 +8,7 @@ using Nido.Core.Cupboard;
 using Nido.Core.Group;
 using Nido.Core.Ideas;
 using Nido.Core.Safety;
+using Nido.Core.Steps;
 using Nido.Data.Rows;
 
 namespace Nido.Data;
@@ -26,6 +27,10 @@ public sealed class NidoDb(DbContextOptions<NidoDb> options) : DbContext(options
     public DbSet<WeekRow> Weeks => Set<WeekRow>();
 
     public DbSet<ChangeRow> Changes => Set<ChangeRow>();
+
+    public DbSet<ObservationRow> Observations => Set<ObservationRow>();
+
+    public DbSet<ChosenStepRow> ChosenSteps => Set<ChosenStepRow>();
 
     public DbSet<OverrideRow> Overrides => Set<OverrideRow>();
 
@@ -53,6 +58,15 @@ public sealed class NidoDb(DbContextOptions<NidoDb> options) : DbContext(options
         row.Blocks.AddRange(fresh.Blocks);
         await SaveChangesAsync(stop);
         await transaction.CommitAsync(stop);
+    }
+
+    /// <summary>What is known of the children of a group on a day.</summary>
+    public async Task<Evidence> EvidenceAsync(string groupId, DateOnly on, CancellationToken stop)
+    {
+        var children = Children.Where(c => c.GroupId == groupId).Select(c => c.Id);
+        var seen = await Observations.Where(o => children.Contains(o.ChildId)).OrderBy(o => o.Id).ToListAsync(stop);
+        var chosen = await ChosenSteps.Where(c => children.Contains(c.ChildId)).ToListAsync(stop);
+        return new([.. seen.Select(o => o.ToCore())], [.. chosen.Select(c => c.ToCore())], on);
     }
 
     /// <summary>Weeks of the group that begin in the four weeks before a Monday.</summary>
@@ -105,6 +119,18 @@ public sealed class NidoDb(DbContextOptions<NidoDb> options) : DbContext(options
         {
             c.ToTable("children");
             c.HasIndex(x => new { x.GroupId, x.Name }).IsUnique();
+        });
+        modelBuilder.Entity<ObservationRow>(o =>
+        {
+            o.ToTable("observations");
+            o.HasIndex(x => x.ChildId);
+            o.HasOne<ChildRow>().WithMany().HasForeignKey(x => x.ChildId);
+        });
+        modelBuilder.Entity<ChosenStepRow>(c =>
+        {
+            c.ToTable("chosen_steps");
+            c.HasKey(x => new { x.ChildId, x.Ladder });
+            c.HasOne<ChildRow>().WithMany().HasForeignKey(x => x.ChildId);
         });
         modelBuilder.Entity<AdultRow>().ToTable("adults");
         modelBuilder.Entity<BlockRow>().ToTable("blocks").HasKey(b => new { b.GroupId, b.Key });

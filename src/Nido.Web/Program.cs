@@ -88,6 +88,7 @@ app.UseRouting();
 var api = app.MapGroup("/api").AddEndpointFilter<Validated>();
 api.MapGet("/health", () => TypedResults.Ok(new Health("ready"))).WithName("health").WithTags("Site");
 api.MapGroup();
+api.MapObservations();
 api.MapCupboard();
 api.MapSharing();
 api.MapWeek();

@@ -7,6 +7,7 @@ public sealed class MakingTests(PlainApp plain) : IClassFixture<PlainApp>
 {
     [Theory]
     [InlineData("arc-rows", """{"outerRadius":110,"rowPitch":15,"rows":4,"pieceSize":14,"gap":2,"children":1}""", "piecesPerRow", "[21,18,15,12]")]
+    [InlineData("session-kits", """{"expected":{"under-2":6,"2-3":8,"4":7,"5":3},"oneKit":true}""", "total", "32")]
     [InlineData("pack-mix", """{"needs":{"red":3},"packCount":10,"packShares":{"red":0.5,"blue":0.5}}""", "packs", "1")]
     [InlineData("frame", """{"shape":"cube","stickLength":100}""", "bracesToStandStill", "6")]
     [InlineData("frame", """{"joints":[[0,0,0],[1,0,0],[0,1,0],[0,0,1]],"sticks":[[0,1],[0,2],[0,3],[1,2],[1,3],[2,3]]}""", "bracesToStandStill", "0")]

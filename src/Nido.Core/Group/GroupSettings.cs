@@ -1,3 +1,5 @@
+using Nido.Core.Steps;
+
 namespace Nido.Core.Group;
 
 /// <summary>What a group has decided for itself. Every value has a default of ours.</summary>
@@ -27,6 +29,9 @@ public sealed record GroupSettings(
     FoodRule Food,
     IReadOnlyList<RatioBand> OwnRatio)
 {
+    /// <summary>When a step up or down is proposed.</summary>
+    public StepRule StepRule { get; init; } = StepRule.TwoDays;
+
     /// <summary>The settings a new group starts from. Three minutes a year of age is common practice for ages 2 to 5.</summary>
     public static GroupSettings Default { get; } = new(
         SmallPartsRule.Never,

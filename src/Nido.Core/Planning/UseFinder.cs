@@ -9,7 +9,6 @@ namespace Nido.Core.Planning;
 /// <param name="problem">The week, with its days and children.</param>
 internal sealed class UseFinder(WeekProblem problem)
 {
-    private readonly AbilityBelief belief = AbilityBelief.FromAge();
     private readonly WeekInput input = problem.Input;
     private readonly ChildrenGroup group = problem.Group;
     private readonly DateOnly day = problem.Days[0].Date;
@@ -92,7 +91,7 @@ internal sealed class UseFinder(WeekProblem problem)
             .. group.Children.Select((child, c) =>
             {
                 var allowed = idea.Steps.Where((_, s) => keptOut[s][c] is null).Select(s => ladder.Steps[s.Number - 1]);
-                var offer = JustRight.Offer(belief, child.MonthsOn(day), allowed);
+                var offer = input.Evidence.Offer(child, ladder, day, allowed);
                 return new ChildAtIdea(child, offer, offer is null ? keptOut[0][c] : null);
             }),
         ];

@@ -39,6 +39,9 @@ public sealed record WeekInput(
     /// <summary>Ideas that cannot be, because nothing at hand goes together for them.</summary>
     public IReadOnlyList<Unsuited> Unsuited { get; init; } = [];
 
+    /// <summary>What is known of the children beside their age.</summary>
+    public Evidence Evidence { get; init; } = Evidence.None;
+
     /// <summary>Recipes for what can be mixed.</summary>
     public IReadOnlyList<Recipe> Recipes { get; init; } = [];
 

@@ -43,8 +43,63 @@ public sealed class AbilityBelief
     }
 
     /// <summary>The belief after one observation, by Bayes' rule.</summary>
-    public AbilityBelief After(HelpLevel seen, int typicalMonths, int ageMonths) =>
-        new([.. Grid().Select((d, i) => weights[i] * GradedResponse.Exactly(seen, ageMonths + d, typicalMonths))]);
+    public AbilityBelief After(HelpLevel seen, int typicalMonths, int ageMonths)
+    {
+        var after = new double[weights.Length];
+        for (var i = 0; i < after.Length; i++)
+        {
+            after[i] = weights[i] * GradedResponse.Exactly(seen, ageMonths + i - Reach, typicalMonths);
+        }
+
+        return new(after);
+    }
+
+    /// <summary>The belief after some time: age moves by itself, and the variance grows by 0.25 month² a week.</summary>
+    /// <param name="weeks">0 or more.</param>
+    public AbilityBelief Later(double weeks)
+    {
+        ArgumentOutOfRangeException.ThrowIfNegative(weeks);
+        if (weeks == 0)
+        {
+            return this;
+        }
+
+        // A binomial kernel has exactly the variance asked for, however small: p on either side of staying, as often as it takes.
+        var variance = 0.25 * weeks;
+        var rounds = (int)Math.Ceiling(variance / 0.5);
+        var aside = variance / rounds / 2;
+        var now = weights;
+        for (var round = 0; round < rounds; round++)
+        {
+            var next = new double[now.Length];
+            for (var i = 0; i < now.Length; i++)
+            {
+                next[i] = ((1 - (2 * aside)) * now[i]) + (aside * (now[Math.Max(0, i - 1)] + now[Math.Min(now.Length - 1, i + 1)]));
+            }
+
+            now = next;
+        }
+
+        return new(now);
+    }
+
+    /// <summary>δ below which this share of the belief lies, in months between the bins.</summary>
+    /// <param name="share">0–1.</param>
+    public double Quantile(double share)
+    {
+        var sum = 0.0;
+        for (var i = 0; i < weights.Length; i++)
+        {
+            if (sum + weights[i] >= share)
+            {
+                return i - Reach - 0.5 + ((share - sum) / Math.Max(1e-300, weights[i]));
+            }
+
+            sum += weights[i];
+        }
+
+        return Reach;
+    }
 
     /// <summary>Chance of managing a step with at most this help, averaged over the belief.</summary>
     public double Chance(HelpLevel help, int typicalMonths, int ageMonths)

@@ -43,7 +43,19 @@ public static class JustRight
             return null;
         }
 
-        var offered = best ?? lowest;
+        return At(belief, ageMonths, best ?? lowest, isHighest: best is not null);
+    }
+
+    /// <summary>The offer of one step: least help that brings it to 0.55, and how well it fits.</summary>
+    /// <param name="belief">Belief on this ladder.</param>
+    /// <param name="ageMonths">Age on the day.</param>
+    /// <param name="offered">The step.</param>
+    /// <param name="isHighest">It is the highest the child can probably do alone.</param>
+    /// <param name="chosen">An adult has chosen it.</param>
+    public static StepOffer At(AbilityBelief belief, int ageMonths, LadderStep offered, bool isHighest = false, bool chosen = false)
+    {
+        ArgumentNullException.ThrowIfNull(belief);
+        ArgumentNullException.ThrowIfNull(offered);
         double Chance(HelpLevel help) => belief.Chance(help, offered.TypicalMonths, ageMonths);
         var alone = Chance(HelpLevel.Alone);
         var help = alone >= AloneFrom ? HelpLevel.Alone
@@ -51,6 +63,6 @@ public static class JustRight
             : HelpLevel.Hands;
         var withHelp = Chance(help);
         var fit = Fit(alone, withHelp, Chance(HelpLevel.Hands));
-        return new StepOffer(offered, best is not null, help, alone, withHelp, fit);
+        return new StepOffer(offered, isHighest, help, alone, withHelp, fit) { IsChosen = chosen };
     }
 }

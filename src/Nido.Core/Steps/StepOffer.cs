@@ -12,10 +12,14 @@ public sealed record StepOffer(LadderStep Of, bool IsHighest, HelpLevel Help, do
     /// <summary>Number on the ladder.</summary>
     public int Step => Of.Number;
 
+    /// <summary>An adult has chosen it.</summary>
+    public bool IsChosen { get; init; }
+
     /// <summary>The reason in words.</summary>
     public IReadOnlyList<string> Trace =>
     [
-        IsHighest
+        IsChosen ? $"Step {Step} ({Of.Name}) was chosen by an adult; alone {100 * Alone:0}%{(Help == HelpLevel.Alone ? "" : $", {100 * WithHelp:0}% when {HelpInWords}")}."
+            : IsHighest
             ? $"Step {Step} ({Of.Name}) is the highest here that the child can probably do alone: {100 * Alone:0}%, and at least 55% is asked."
             : $"Step {Step} ({Of.Name}) is the lowest here; alone {100 * Alone:0}%, so help is planned: {100 * WithHelp:0}% when {HelpInWords}.",
         Fit == 0 ? "Even with the most help it is under 30%: out of reach for now."

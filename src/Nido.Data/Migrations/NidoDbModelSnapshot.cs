@@ -156,6 +156,28 @@ namespace Nido.Data.Migrations
                     b.ToTable("children", (string)null);
                 });
 
+            modelBuilder.Entity("Nido.Data.Rows.ChosenStepRow", b =>
+                {
+                    b.Property<string>("ChildId")
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("Ladder")
+                        .HasColumnType("TEXT");
+
+                    b.Property<bool>("KnowsBetter")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<DateOnly>("On")
+                        .HasColumnType("TEXT");
+
+                    b.Property<int>("Step")
+                        .HasColumnType("INTEGER");
+
+                    b.HasKey("ChildId", "Ladder");
+
+                    b.ToTable("chosen_steps", (string)null);
+                });
+
             modelBuilder.Entity("Nido.Data.Rows.GroupRow", b =>
                 {
                     b.Property<string>("Id")
@@ -210,6 +232,45 @@ namespace Nido.Data.Migrations
                     b.HasIndex("MaterialId");
 
                     b.ToTable("movements", (string)null);
+                });
+
+            modelBuilder.Entity("Nido.Data.Rows.ObservationRow", b =>
+                {
+                    b.Property<long>("Id")
+                        .ValueGeneratedOnAdd()
+                        .HasColumnType("INTEGER");
+
+                    b.Property<string>("By")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("ChildId")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("Help")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("Ladder")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("Note")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<DateOnly>("On")
+                        .HasColumnType("TEXT");
+
+                    b.Property<int>("Step")
+                        .HasColumnType("INTEGER");
+
+                    b.HasKey("Id");
+
+                    b.HasIndex("ChildId");
+
+                    b.ToTable("observations", (string)null);
                 });
 
             modelBuilder.Entity("Nido.Data.Rows.OverrideRow", b =>
@@ -331,6 +392,24 @@ namespace Nido.Data.Migrations
                     b.HasOne("Nido.Data.Rows.GroupRow", null)
                         .WithMany("Children")
                         .HasForeignKey("GroupId")
+                        .OnDelete(DeleteBehavior.Cascade)
+                        .IsRequired();
+                });
+
+            modelBuilder.Entity("Nido.Data.Rows.ChosenStepRow", b =>
+                {
+                    b.HasOne("Nido.Data.Rows.ChildRow", null)
+                        .WithMany()
+                        .HasForeignKey("ChildId")
+                        .OnDelete(DeleteBehavior.Cascade)
+                        .IsRequired();
+                });
+
+            modelBuilder.Entity("Nido.Data.Rows.ObservationRow", b =>
+                {
+                    b.HasOne("Nido.Data.Rows.ChildRow", null)
+                        .WithMany()
+                        .HasForeignKey("ChildId")
                         .OnDelete(DeleteBehavior.Cascade)
                         .IsRequired();
                 });

@@ -9,7 +9,7 @@ public sealed class SiteStamp : SaveChangesInterceptor
 {
     private long value;
 
-    /// <summary>Grows with every change of a group, of the cupboard or of what an adult has lifted.</summary>
+    /// <summary>Grows with every change of a group, of the cupboard, of what was seen or of what an adult has lifted.</summary>
     public long Value => Interlocked.Read(ref value);
 
     /// <inheritdoc />
@@ -27,5 +27,5 @@ public sealed class SiteStamp : SaveChangesInterceptor
     }
 
     private static bool IsOfTheSite(Microsoft.EntityFrameworkCore.ChangeTracking.EntityEntry entry) =>
-        entry.State != EntityState.Unchanged && entry.Entity is GroupRow or ChildRow or AdultRow or BlockRow or MovementRow or OverrideRow;
+        entry.State != EntityState.Unchanged && entry.Entity is GroupRow or ChildRow or AdultRow or BlockRow or MovementRow or OverrideRow or ObservationRow or ChosenStepRow;
 }

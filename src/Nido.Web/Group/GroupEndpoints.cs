@@ -80,8 +80,8 @@ public static class GroupEndpoints
 
     private static async Task<Results<Ok<StepsView>, NotFound>> Steps(
         string groupId, DateOnly? on, NidoDb db, Content content, TimeProvider time, CancellationToken stop) =>
-        await db.GroupAsync(groupId, stop) is { } group
-            ? TypedResults.Ok(StepsView.Of(group, content.Ladders.Values, on ?? DateOnly.FromDateTime(time.GetLocalNow().DateTime)))
+        await db.GroupAsync(groupId, stop) is { } group && (on ?? DateOnly.FromDateTime(time.GetLocalNow().DateTime)) is var day
+            ? TypedResults.Ok(StepsView.Of(group, content.Ladders.Values, await db.EvidenceAsync(groupId, day, stop), day))
             : TypedResults.NotFound();
 
     private static async Task<Results<Ok<ChildrenGroup>, NotFound, ProblemHttpResult>> AddChildren(

@@ -6,17 +6,18 @@ namespace Nido.Web.Group;
 /// <summary>Ladders across, children down: where each child stands.</summary>
 public sealed record StepsView(DateOnly On, IReadOnlyList<LadderHead> Ladders, IReadOnlyList<ChildSteps> Children)
 {
-    /// <summary>The grid of a group on a day, from age alone.</summary>
-    public static StepsView Of(ChildrenGroup group, IEnumerable<Ladder> ladders, DateOnly on)
+    /// <summary>The grid of a group on a day.</summary>
+    public static StepsView Of(ChildrenGroup group, IEnumerable<Ladder> ladders, Evidence evidence, DateOnly on)
     {
-        var belief = AbilityBelief.FromAge();
+        ArgumentNullException.ThrowIfNull(group);
+        ArgumentNullException.ThrowIfNull(evidence);
         Ladder[] all = [.. ladders.OrderBy(l => l.Strand.Aim).ThenBy(l => l.Id, StringComparer.Ordinal)];
         return new(
             on,
             [.. all.Select(l => new LadderHead(l.Id, l.Name, l.Head, l.Strand.Aim, l.Steps))],
             [.. group.Children.Select(c => new ChildSteps(
                 c.Id, c.Name, Age.Written(c.MonthsOn(on)), c.MonthsOn(on),
-                [.. all.Select(l => OfferView.Of(JustRight.Offer(belief, c.MonthsOn(on), l.Steps)!))]))]);
+                [.. all.Select(l => OfferView.Of(group, c, l, evidence, on))]))]);
     }
 }
 
@@ -26,13 +27,20 @@ public sealed record LadderHead(string Id, string Name, string Head, Core.Aim Ai
 /// <summary>A row of the grid, an offer a ladder.</summary>
 public sealed record ChildSteps(string ChildId, string Name, string Age, int Months, IReadOnlyList<OfferView> Offers);
 
-/// <summary>The step a child is offered, with the reason in words.</summary>
-public sealed record OfferView(int Step, HelpLevel Help, double Alone, double WithHelp, double Fit, IReadOnlyList<string> Trace)
+/// <summary>The step a child is offered, with the reason in words, whether anything was seen, and what is proposed.</summary>
+public sealed record OfferView(
+    int Step, HelpLevel Help, double Alone, double WithHelp, double Fit, IReadOnlyList<string> Trace, bool Seen, bool Chosen, StepProposal? Proposal)
 {
-    /// <summary>The view of an offer.</summary>
-    public static OfferView Of(StepOffer offer)
+    /// <summary>The view of what a child is offered on a ladder.</summary>
+    public static OfferView Of(ChildrenGroup group, Child child, Ladder ladder, Evidence evidence, DateOnly on)
     {
-        ArgumentNullException.ThrowIfNull(offer);
-        return new(offer.Step, offer.Help, offer.Alone, offer.WithHelp, offer.Fit, offer.Trace);
+        ArgumentNullException.ThrowIfNull(group);
+        ArgumentNullException.ThrowIfNull(child);
+        ArgumentNullException.ThrowIfNull(ladder);
+        ArgumentNullException.ThrowIfNull(evidence);
+        var offer = evidence.Offer(child, ladder, on, ladder.Steps)!;
+        return new(
+            offer.Step, offer.Help, offer.Alone, offer.WithHelp, offer.Fit, offer.Trace, evidence.IsSeen(child.Id, ladder.Id), offer.IsChosen,
+            StepProposal.Of(group.Settings.StepRule, offer.Step, ladder.Steps.Count, evidence.Seen(child.Id, ladder.Id)));
     }
 }

@@ -38,6 +38,7 @@ public static class MakingEndpoints
         Map<ScrewBoard.Ask, ScrewBoard.Answer>(making, "screw-board", ScrewBoard.Of);
         Map<SimilarSet.Ask, SimilarSet.Answer>(making, "similar-set", SimilarSet.Of);
         Map<DirectionStrips.Ask, DirectionStrips.Answer>(making, "direction-strips", DirectionStrips.Of);
+        Map<SessionKits.Ask, SessionKits.Answer>(making, "session-kits", SessionKits.Of);
         Map<TrayFill.Ask, TrayFill.Answer>(making, "tray-fill", TrayFill.Of);
         making.MapPost("/recipe-scale", (RecipeScale.Ask ask, Content content) => TypedResults.Ok(RecipeScale.Of(ask, content.Recipes)))
             .WithName("makeRecipeScale").ProducesProblem(400);

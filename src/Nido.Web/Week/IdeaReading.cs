@@ -36,7 +36,7 @@ public static class IdeaReading
         var ladder = plan.Problem.Input.Ladders[technique.Ladder];
         var inUse = WeekProblem.StepsInUse(idea, use.Children);
         return new(
-            idea.Id, idea.Title, technique.Name, idea.Lead?.Name, technique.AimShares(),
+            idea.Id, idea.Title, technique.Name, technique.Ladder, idea.Lead?.Name, technique.AimShares(),
             [.. technique.Strands.Select(s => new StrandShare(s.Key, Strand.Find(s.Key)!.Aim, s.Value)).OrderByDescending(s => s.Percent)],
             use.Block.Id, use.Block.Name, technique.Minutes, technique.CleanUpMinutes, technique.Mess, $"{technique.HandLoad}".ToLowerInvariant(), use.Adults,
             [.. technique.Instructions.Select(idea.Theme.Fill)],

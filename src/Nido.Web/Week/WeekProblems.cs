@@ -58,6 +58,7 @@ public sealed class WeekProblems(Content content, SiteStamp stamp)
         {
             Ideas = Swaps.Apply(input.Ideas, swaps, content.Material),
             GoneOff = goneOff,
+            Evidence = await db.EvidenceAsync(week.GroupId, week.Monday, stop),
             Safety = input.Safety.With(await db.OverridesAsync(week.Id, stop)),
             Sliders = week.Sliders,
             Recent = await db.RecentTechniquesAsync(week.GroupId, week.Monday, stop),

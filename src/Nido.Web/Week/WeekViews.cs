@@ -72,7 +72,7 @@ public sealed record BarredIdea(string IdeaId, string Title, string? Material, C
 
 /// <summary>An idea opened: who works how, with what, how many, and what to mind.</summary>
 public sealed record IdeaCard(
-    string IdeaId, string Title, string Technique, string? Material, IReadOnlyList<double> Shares, IReadOnlyList<StrandShare> Strands, string BlockId, string BlockName,
+    string IdeaId, string Title, string Technique, string Ladder, string? Material, IReadOnlyList<double> Shares, IReadOnlyList<StrandShare> Strands, string BlockId, string BlockName,
     int Minutes, int CleanUpMinutes, int Mess, string HandLoad, int Adults, IReadOnlyList<string> Instructions, IReadOnlyList<StepView> Steps,
     IReadOnlyList<WhoView> OutOfReach, IReadOnlyList<QuantityView> Quantities, IReadOnlyList<CautionView> Cautions, IReadOnlyList<string> Prep);
 

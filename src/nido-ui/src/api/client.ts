@@ -32,9 +32,12 @@ export type PrepEvening = Schemas["EveningView"];
 export type PrepTask = Schemas["TaskView"];
 export type CuttingLayout = Schemas["CuttingLayout"];
 export type StandIn = Schemas["StandInView"];
+export type Evidence = Schemas["EvidenceView"];
+export type HelpLevel = NonNullable<Schemas["HelpLevel"]>;
 export type RowProblem = Schemas["RowProblem"];
 export type WeekDay = "monday" | "tuesday" | "wednesday" | "thursday" | "friday" | "saturday";
 
+export const helpLevels: HelpLevel[] = ["alone", "shown", "hands", "notYet"];
 export const aims: Aim[] = ["fineMotor", "math", "literacy", "sensory"];
 export const weekDays: WeekDay[] = ["monday", "tuesday", "wednesday", "thursday", "friday", "saturday"];
 

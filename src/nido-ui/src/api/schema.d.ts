@@ -260,6 +260,70 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/groups/{groupId}/observations": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["addObservations"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/groups/{groupId}/observations/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        delete: operations["takeObservationBack"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/groups/{groupId}/children/{childId}/ladders/{ladder}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["getEvidence"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/groups/{groupId}/children/{childId}/ladders/{ladder}/step": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["chooseStep"];
+        post?: never;
+        delete: operations["letNidoChoose"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/cupboard": {
         parameters: {
             query?: never;
@@ -1156,6 +1220,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/making/session-kits": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["makeSessionKits"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/making/tray-fill": {
         parameters: {
             query?: never;
@@ -1561,6 +1641,31 @@ export interface components {
             /** @description The group's own decisions. */
             settings: components["schemas"]["GroupSettings"];
         };
+        /** @description A step chosen; knowing better says the child is there, whatever was seen. */
+        ChooseBody: {
+            /** Format: int32 */
+            step: number;
+            knowsBetter: boolean;
+        };
+        /** @description A step an adult has chosen for a child to work at. */
+        ChosenStep: {
+            /** @description The child. */
+            childId: string;
+            /** @description Id of the ladder. */
+            ladder: string;
+            /**
+             * Format: int32
+             * @description Number on it.
+             */
+            step: number;
+            /**
+             * Format: date
+             * @description Day it was chosen.
+             */
+            on: string;
+            /** @description The adult knows the child to be there, whatever was seen before; otherwise it is only what to work at next. */
+            knowsBetter: boolean;
+        };
         /**
          * @description How a composition ended.
          * @enum {unknown}
@@ -1701,6 +1806,13 @@ export interface components {
             /** Format: int32 */
             buyCents: number;
             currency: string;
+        };
+        /** @description A bin of the belief. */
+        CurvePoint: {
+            /** Format: int32 */
+            months: number;
+            /** Format: double */
+            weight: number;
         };
         /** @description How pieces lie on the sheets they are cut from. Lengths in mm. */
         CuttingLayout: {
@@ -1861,6 +1973,38 @@ export interface components {
             /** Format: int32 */
             capacity: number;
             tasks: components["schemas"]["TaskView"][];
+        };
+        /** @description A cell of the grid opened. Ages in months. */
+        EvidenceView: {
+            /** @description The step offered. */
+            offer: components["schemas"]["OfferView"];
+            /**
+             * Format: int32
+             * @description Age of the child.
+             */
+            months: number;
+            /**
+             * Format: double
+             * @description Age at which half of children can what this child is believed to.
+             */
+            mean: number;
+            /**
+             * Format: double
+             * @description With this one, …
+             */
+            low: number;
+            /**
+             * Format: double
+             * @description …80% of the belief.
+             */
+            high: number;
+            /** @description The belief. */
+            curve: components["schemas"]["CurvePoint"][];
+            /** @description Steps with the chance that the child manages them alone, in percent. */
+            rungs: components["schemas"]["RungView"][];
+            /** @description Observations, newest first. */
+            seen: components["schemas"]["Observation"][];
+            chosen: null | components["schemas"]["ChosenStep"];
         };
         /** @description What comes out. */
         FillToNumberAnswer: {
@@ -2174,6 +2318,8 @@ export interface components {
             food: components["schemas"]["FoodRule"];
             /** @description The group's own table, read where RatioTable says so; youngest band first. */
             ownRatio: components["schemas"]["RatioBand"][];
+            /** @description When a step up or down is proposed. */
+            stepRule?: components["schemas"]["StepRule"];
         };
         /**
          * @description The hand a child uses for doing.
@@ -2191,6 +2337,7 @@ export interface components {
             ideaId: string;
             title: string;
             technique: string;
+            ladder: string;
             material: null | string;
             shares: number[];
             strands: components["schemas"]["StrandShare"][];
@@ -2566,7 +2713,51 @@ export interface components {
             /** Format: date */
             monday: string;
         };
-        /** @description The step a child is offered, with the reason in words. */
+        /** @description What was seen of a child at a step on a day. */
+        Observation: {
+            /**
+             * Format: int64
+             * @description Opaque; grows in the order things were written down.
+             */
+            id: number;
+            /** @description The child. */
+            childId: string;
+            /** @description Id of the ladder. */
+            ladder: string;
+            /**
+             * Format: int32
+             * @description Number on it.
+             */
+            step: number;
+            /** @description How much help it took. */
+            help: components["schemas"]["HelpLevel"];
+            /**
+             * Format: date
+             * @description Day.
+             */
+            on: string;
+            /** @description Who saw it; may be empty. */
+            by: string;
+            /** @description In the adult's words; may be empty. */
+            note: string;
+        };
+        /** @description One observation as sent; without a day it is of today. */
+        ObservationBody: {
+            childId: string;
+            ladder: string;
+            /** Format: int32 */
+            step: number;
+            help: components["schemas"]["HelpLevel"];
+            /** Format: date */
+            on: null | string;
+            by: null | string;
+            note: null | string;
+        };
+        /** @description What was seen, as sent. */
+        ObservationsBody: {
+            observations: components["schemas"]["ObservationBody"][];
+        };
+        /** @description The step a child is offered, with the reason in words, whether anything was seen, and what is proposed. */
         OfferView: {
             /** Format: int32 */
             step: number;
@@ -2578,6 +2769,9 @@ export interface components {
             /** Format: double */
             fit: number;
             trace: string[];
+            seen: boolean;
+            chosen: boolean;
+            proposal: null | components["schemas"]["StepProposal"];
         };
         /** @description A rule lifted for an idea, with who answers for it and why. */
         OverrideBody: {
@@ -3029,6 +3223,16 @@ export interface components {
             /** Format: int32 */
             adults: number;
         };
+        /** @description A step with its typical age and the chance of managing it alone. */
+        RungView: {
+            /** Format: int32 */
+            step: number;
+            name: string;
+            /** Format: int32 */
+            typicalMonths: number;
+            /** Format: int32 */
+            alonePercent: number;
+        };
         /** @description The safety of a week: findings, everything that was ever lifted in it, and the adults who can answer for it. */
         SafetyView: {
             findings: components["schemas"]["WeekFinding"][];
@@ -3108,6 +3312,43 @@ export interface components {
             x: number;
             /** Format: double */
             y: number;
+        };
+        /** @description What comes out. */
+        SessionKitsAnswer: {
+            /** @description Kits of each band; one entry where one kit does for all. */
+            kits: {
+                [key: string]: number;
+            };
+            /**
+             * Format: int32
+             * @description Kits in all.
+             */
+            total: number;
+            /**
+             * Format: int32
+             * @description Kits beyond what is expected.
+             */
+            spare: number;
+            /** @description In words. */
+            trace: string[];
+        };
+        /** @description What is asked. */
+        SessionKitsAsk: {
+            /** @description Headcount expected of each age band. */
+            expected: {
+                [key: string]: number;
+            };
+            /**
+             * Format: double
+             * @description Chance in percent that may be taken of running out.
+             * @default 5
+             */
+            runOut: number;
+            /**
+             * @description One kit does for every age.
+             * @default false
+             */
+            oneKit: boolean;
         };
         /**
          * @description What a safety rule asks.
@@ -3419,6 +3660,26 @@ export interface components {
             leads: boolean;
             against: null | string;
         };
+        /** @description A step up or down that Nido proposes; an adult accepts it or not. */
+        StepProposal: {
+            /**
+             * Format: int32
+             * @description Step worked at.
+             */
+            from: number;
+            /**
+             * Format: int32
+             * @description Step proposed.
+             */
+            to: number;
+            /** @description Which observations speak for it. */
+            reason: string;
+        };
+        /**
+         * @description When a step up or down is proposed. Practitioners differ; a setting of the group.
+         * @enum {unknown}
+         */
+        StepRule: "twoDays" | "eightyPercent";
         /** @description A step of an idea: what is done, with what, and who. */
         StepView: {
             /** Format: int32 */
@@ -4583,6 +4844,162 @@ export interface operations {
         };
         requestBody?: never;
         responses: {
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    addObservations: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                groupId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ObservationsBody"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": number[];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    takeObservationBack: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                groupId: string;
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    getEvidence: {
+        parameters: {
+            query?: {
+                on?: string;
+            };
+            header?: never;
+            path: {
+                groupId: string;
+                childId: string;
+                ladder: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["EvidenceView"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    chooseStep: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                groupId: string;
+                childId: string;
+                ladder: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ChooseBody"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    letNidoChoose: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                groupId: string;
+                childId: string;
+                ladder: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
             /** @description Not Found */
             404: {
                 headers: {
@@ -6377,6 +6794,39 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["DirectionStripsAnswer"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    makeSessionKits: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "application/json": components["schemas"]["SessionKitsAsk"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SessionKitsAnswer"];
                 };
             };
             /** @description Bad Request */

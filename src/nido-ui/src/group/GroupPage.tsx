@@ -1,11 +1,13 @@
-import { Settings, UserPlus } from "lucide-react";
+import { Eye, Settings, UserPlus } from "lucide-react";
 import { useState } from "react";
 import { useTranslation } from "react-i18next";
 import { $api, type Child } from "../api/client";
 import { ErrorNote } from "../shared/ErrorNote";
 import { TableDialog } from "../shared/TableDialog";
+import { useKeys } from "../shared/useKeys";
 import { useWeek } from "../shared/useWeek";
 import { ChildDialog } from "./ChildDialog";
+import { QuickEntry } from "./QuickEntry";
 import { SettingsDialog } from "./SettingsDialog";
 import { StepPanel } from "./StepPanel";
 import { StepsGrid } from "./StepsGrid";
@@ -26,7 +28,8 @@ export function GroupPage() {
   );
   const changes = useGroupChanges(groupId);
   const [cell, setCell] = useState({ child: 0, ladder: 0 });
-  const [dialog, setDialog] = useState<"new" | "table" | "settings" | Child | null>(null);
+  const [dialog, setDialog] = useState<"new" | "table" | "settings" | "quick" | Child | null>(null);
+  useKeys([["o", () => setDialog("quick")]]);
   const g = group.data;
   if (!g || !steps.data) {
     return (
@@ -45,6 +48,9 @@ export function GroupPage() {
           {g.place ? `${g.place} · ` : ""}
           {t("group.count", { children: g.children.length, adults: g.adults.length })}
         </span>
+        <button type="button" className="btn btn-primary btn-sm" onClick={() => setDialog("quick")}>
+          <Eye size={16} aria-hidden="true" /> {t("quick.open")}
+        </button>
         <button type="button" className="btn btn-outline btn-sm" onClick={() => setDialog("new")}>
           <UserPlus size={16} aria-hidden="true" /> {t("group.addChild")}
         </button>
@@ -69,7 +75,7 @@ export function GroupPage() {
       ) : (
         <>
           <StepsGrid group={g} steps={steps.data} cell={cell} onCell={setCell} onChild={setDialog} />
-          <StepPanel steps={steps.data} cell={cell} />
+          <StepPanel groupId={groupId} steps={steps.data} cell={cell} />
         </>
       )}
       {dialog === "table" && (
@@ -87,8 +93,9 @@ export function GroupPage() {
           onClose={close}
         />
       )}
+      {dialog === "quick" && <QuickEntry groupId={groupId} steps={steps.data} onClose={close} />}
       {dialog === "settings" && <SettingsDialog group={g} onClose={close} />}
-      {dialog !== null && dialog !== "table" && dialog !== "settings" && (
+      {dialog !== null && dialog !== "table" && dialog !== "settings" && dialog !== "quick" && (
         <ChildDialog group={g} child={dialog === "new" ? null : dialog} onClose={close} />
       )}
     </main>

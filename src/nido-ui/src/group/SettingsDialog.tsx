@@ -82,6 +82,18 @@ export function SettingsDialog({ group, onClose }: { group: Group; onClose: () =
         </fieldset>
         <div className="grid grid-cols-2 gap-3">
           <label className="flex flex-col gap-1">
+            {t("settings.stepRule")}
+            <select
+              className="select w-full"
+              value={s.stepRule}
+              onChange={(e) => set({ stepRule: e.target.value as typeof s.stepRule })}
+            >
+              <option value="twoDays">{t("settings.twoDays")}</option>
+              <option value="eightyPercent">{t("settings.eightyPercent")}</option>
+            </select>
+            <span className="quiet text-[13px]">{t("settings.stepRuleWhy")}</span>
+          </label>
+          <label className="flex flex-col gap-1">
             {t("settings.smallParts")}
             <select
               className="select w-full"

@@ -1,30 +1,55 @@
+import { Undo2 } from "lucide-react";
 import { useTranslation } from "react-i18next";
-import type { StepsView } from "../api/client";
+import { $api, type HelpLevel, helpLevels, type StepsView } from "../api/client";
+import { longDay } from "../shared/dates";
+import { ErrorNote } from "../shared/ErrorNote";
+import { Curve } from "./Curve";
+import { useObservations } from "./useObservations";
 
-/** A cell opened: the step, what it asks of the adult, why it is offered, the next one. */
-export function StepPanel({ steps, cell }: { steps: StepsView; cell: { child: number; ladder: number } }) {
+/** A cell opened: the step and what it asks, the evidence with its curve, what is proposed, and what was seen just now. */
+export function StepPanel({
+  groupId,
+  steps,
+  cell,
+}: {
+  groupId: string;
+  steps: StepsView;
+  cell: { child: number; ladder: number };
+}) {
   const { t } = useTranslation();
   const row = steps.children[cell.child];
   const ladder = steps.ladders[cell.ladder];
   const offer = row?.offers[cell.ladder];
+  const changes = useObservations(groupId);
+  const evidence = $api.useQuery(
+    "get",
+    "/api/groups/{groupId}/children/{childId}/ladders/{ladder}",
+    {
+      params: {
+        path: { groupId, childId: row?.childId ?? "", ladder: ladder?.id ?? "" },
+        query: { on: steps.on },
+      },
+    },
+    { enabled: row !== undefined && ladder !== undefined },
+  );
   const step = ladder?.steps[(offer?.step ?? 1) - 1];
-  const next = ladder?.steps[offer?.step ?? 0];
   if (!row || !ladder || !offer || !step) {
     return null;
   }
+  const e = evidence.data;
+  const at = { childId: row.childId, ladder: ladder.id };
+  const see = (help: HelpLevel) => changes.see([{ ...at, step: offer.step, help, on: null, by: null, note: null }]);
   return (
     <section
-      className="stitched-top grid min-h-[150px] shrink-0 grid-cols-[1.2fr_1.2fr_1.4fr] gap-6 bg-secondary px-4 py-3 text-secondary-content"
+      className="stitched-top grid max-h-[300px] min-h-[190px] shrink-0 grid-cols-[1.15fr_1.2fr_1.25fr] gap-6 overflow-auto bg-secondary px-4 py-3 text-secondary-content max-lg:grid-cols-2"
       aria-label={t("group.opened")}
+      data-evidence
     >
-      <div>
-        <h2>{t("group.childAnd", { name: row.name, ladder: ladder.name })}</h2>
-        <p className="font-bold">{t("group.step", { step: offer.step, name: step.name })}</p>
-        <p className="quiet text-[13px]">{t("group.typical", { months: step.typicalMonths, source: step.source })}</p>
-        {next && <p className="mt-1 text-[13px]">{t("group.next", { name: next.name })}</p>}
-      </div>
       <div className="text-[13px]">
-        <p>{t("idea.adultDoes", { what: step.adult })}</p>
+        <h2 className="text-base">{t("group.childAnd", { name: row.name, ladder: ladder.name })}</h2>
+        <p className="font-bold">{t("group.step", { step: offer.step, name: step.name })}</p>
+        <p className="quiet">{t("group.typical", { months: step.typicalMonths, source: step.source })}</p>
+        <p className="mt-1">{t("idea.adultDoes", { what: step.adult })}</p>
         <p>{t("idea.easier", { what: step.easier })}</p>
         <p>{t("idea.harder", { what: step.harder })}</p>
       </div>
@@ -33,6 +58,77 @@ export function StepPanel({ steps, cell }: { steps: StepsView; cell: { child: nu
         {offer.trace.map((line) => (
           <p key={line}>{line}</p>
         ))}
+        {offer.proposal && (
+          <p className="mt-1.5 rounded-[10px] border border-base-content p-2" data-proposal>
+            <b>
+              {t(offer.proposal.to > offer.proposal.from ? "evidence.up" : "evidence.down", {
+                step: offer.proposal.to,
+                name: ladder.steps[offer.proposal.to - 1]?.name,
+              })}
+            </b>{" "}
+            {offer.proposal.reason}.
+            <button
+              type="button"
+              className="btn btn-primary btn-xs ml-2"
+              onClick={() => changes.choose(at, offer.proposal?.to ?? offer.step, false)}
+            >
+              {t("evidence.accept")}
+            </button>
+          </p>
+        )}
+        <label className="mt-1.5 flex flex-wrap items-center gap-2">
+          {t("evidence.set")}
+          <select
+            className="select select-xs w-auto"
+            value={offer.chosen ? offer.step : 0}
+            onChange={(x) =>
+              Number(x.target.value) === 0
+                ? changes.letNidoChoose(at)
+                : changes.choose(at, Number(x.target.value), true)
+            }
+          >
+            <option value={0}>{t("evidence.auto")}</option>
+            {ladder.steps.map((s) => (
+              <option key={s.number} value={s.number}>
+                {s.number} · {s.name}
+              </option>
+            ))}
+          </select>
+        </label>
+      </div>
+      <div className="text-[13px]">
+        {e && (
+          <>
+            <Curve evidence={e} />
+            <p className="quiet">{t("evidence.interval", { low: e.low, high: e.high, months: e.months })}</p>
+          </>
+        )}
+        <fieldset className="mt-1 flex flex-wrap items-center gap-1">
+          <legend className="float-left mr-1 font-bold">{t("evidence.seenNow")}</legend>
+          {helpLevels.map((h) => (
+            <button key={h} type="button" className="btn btn-outline btn-xs" onClick={() => see(h)}>
+              {t(`help.${h}`)}
+            </button>
+          ))}
+        </fieldset>
+        <ErrorNote error={changes.error} />
+        <ul className="mt-1 max-h-24 overflow-auto" data-seen>
+          {e?.seen.map((o) => (
+            <li key={o.id} className="flex items-center justify-between border-base-300 border-t">
+              <span>
+                {longDay(o.on)} · {t("idea.step", { step: o.step })} · <b>{t(`help.${o.help}`)}</b> {o.note}
+              </span>
+              <button
+                type="button"
+                className="btn btn-ghost btn-xs btn-square"
+                aria-label={t("evidence.takeBack")}
+                onClick={() => changes.takeBack(o.id)}
+              >
+                <Undo2 size={13} aria-hidden="true" />
+              </button>
+            </li>
+          ))}
+        </ul>
       </div>
     </section>
   );

@@ -87,7 +87,7 @@ export function StepsGrid({
                         id={`cell-${c}-${l}`}
                         tabIndex={chosen ? 0 : -1}
                         aria-pressed={chosen}
-                        aria-label={t("group.cell", {
+                        aria-label={t(offer.seen ? "group.cellSeen" : "group.cell", {
                           name: row.name,
                           ladder: ladder?.name,
                           step: offer.step,
@@ -96,8 +96,13 @@ export function StepsGrid({
                         className={`aim-${ladder?.aim} flex w-full cursor-pointer items-center gap-1 rounded-md px-0.5 py-0.5 ${chosen ? "bg-base-100 outline-2 outline-base-content" : ""}`}
                         onClick={() => onCell({ child: c, ladder: l })}
                       >
-                        <Rungs step={offer.step} of={ladder?.steps.length ?? 0} />
+                        <Rungs step={offer.step} of={ladder?.steps.length ?? 0} seen={offer.seen} />
                         <span className="text-base-content text-xs">{offer.step}</span>
+                        {offer.proposal && (
+                          <span className="font-bold text-base-content text-xs" aria-hidden="true">
+                            {offer.proposal.to > offer.proposal.from ? "↑" : "↓"}
+                          </span>
+                        )}
                       </button>
                     </td>
                   );

@@ -2,6 +2,7 @@ import { useTranslation } from "react-i18next";
 import type { IdeaCardData } from "../api/client";
 import { Cautions } from "../ideas/Cautions";
 import { Thread } from "../shared/Stitches";
+import { ChildPill } from "./ChildPill";
 
 /** An offer of the block: what to mind, who works how, and the words that go with it. */
 export function OfferColumn({ offer }: { offer: IdeaCardData }) {
@@ -24,10 +25,7 @@ export function OfferColumn({ offer }: { offer: IdeaCardData }) {
           <p className="font-semibold">{s.do}</p>
           <ul className="flex flex-wrap gap-1.5">
             {s.who.map((w) => (
-              <li key={w.childId} className="rounded-full border border-base-content px-3 py-1">
-                {w.name}
-                {w.help !== "alone" && <span className="quiet text-base"> {t(`idea.help.${w.help ?? "hands"}`)}</span>}
-              </li>
+              <ChildPill key={w.childId} who={w} ladder={offer.ladder} step={s.step} />
             ))}
           </ul>
           <p className="quiet text-base">{s.with.map((w) => w.name).join(" · ")}</p>

@@ -72,6 +72,15 @@ export const calculators: Calculator[] = [
     figures: ["packs", "missingColours"],
   },
   {
+    name: "session-kits",
+    fields: [
+      { path: "expected", kind: "amounts", start: "under-2 6, 2-3 8, 4 7, 5 3" },
+      { path: "runOut", kind: "number", start: 5, unit: "%", least: 0 },
+      { path: "oneKit", kind: "flag" },
+    ],
+    figures: ["total", "kits", "spare"],
+  },
+  {
     name: "strips-squares",
     fields: [
       mm("sheetWidth", 210),

@@ -1,0 +1,179 @@
+using FluentValidation;
+using Microsoft.AspNetCore.Http.HttpResults;
+using Microsoft.EntityFrameworkCore;
+using Nido.Catalog;
+using Nido.Core.Group;
+using Nido.Core.Steps;
+using Nido.Data;
+using Nido.Data.Rows;
+using Nido.Web.Common;
+
+namespace Nido.Web.Group;
+
+/// <summary>What is seen of the children, and the steps adults choose for them.</summary>
+public static class ObservationEndpoints
+{
+    /// <summary>Adds the endpoints.</summary>
+    public static void MapObservations(this RouteGroupBuilder api)
+    {
+        var group = api.MapGroup("/groups/{groupId}").WithTags("Group");
+        group.MapPost("/observations", Add).WithName("addObservations");
+        group.MapDelete("/observations/{id:long}", TakeBack).WithName("takeObservationBack");
+        group.MapGet("/children/{childId}/ladders/{ladder}", Open).WithName("getEvidence");
+        group.MapPut("/children/{childId}/ladders/{ladder}/step", Choose).WithName("chooseStep");
+        group.MapDelete("/children/{childId}/ladders/{ladder}/step", LetNidoChoose).WithName("letNidoChoose");
+    }
+
+    private static async Task<Results<Ok<long[]>, NotFound, ProblemHttpResult>> Add(
+        string groupId, ObservationsBody body, NidoDb db, Content content, TimeProvider time, CancellationToken stop)
+    {
+        if (await db.GroupAsync(groupId, stop) is not { } group)
+        {
+            return TypedResults.NotFound();
+        }
+
+        var today = DateOnly.FromDateTime(time.GetLocalNow().DateTime);
+        FieldProblem[] wrong = [.. body.Observations.Select((o, k) => o.Wrong(k, group, content, today)).OfType<FieldProblem>()];
+        if (wrong.Length > 0)
+        {
+            return Problems.Fields(wrong);
+        }
+
+        ObservationRow[] rows = [.. body.Observations.Select(o => o.ToRow(today))];
+        db.Observations.AddRange(rows);
+        await db.SaveChangesAsync(stop);
+        return TypedResults.Ok(rows.Select(r => r.Id).ToArray());
+    }
+
+    private static async Task<Results<NoContent, NotFound>> TakeBack(string groupId, long id, NidoDb db, CancellationToken stop)
+    {
+        if (await db.Observations.SingleOrDefaultAsync(o => o.Id == id && db.Children.Any(c => c.Id == o.ChildId && c.GroupId == groupId), stop) is not { } row)
+        {
+            return TypedResults.NotFound();
+        }
+
+        db.Observations.Remove(row);
+        await db.SaveChangesAsync(stop);
+        return TypedResults.NoContent();
+    }
+
+    private static async Task<Results<Ok<EvidenceView>, NotFound>> Open(
+        string groupId, string childId, string ladder, DateOnly? on, NidoDb db, Content content, TimeProvider time, CancellationToken stop)
+    {
+        var group = await db.GroupAsync(groupId, stop);
+        return group?.Children.FirstOrDefault(c => c.Id == childId) is { } child && content.Ladders.TryGetValue(ladder, out var of)
+            ? TypedResults.Ok(await ViewAsync(group, child, of, on ?? DateOnly.FromDateTime(time.GetLocalNow().DateTime), db, stop))
+            : TypedResults.NotFound();
+    }
+
+    private static async Task<Results<NoContent, NotFound, ProblemHttpResult>> Choose(
+        string groupId, string childId, string ladder, ChooseBody body, NidoDb db, Content content, TimeProvider time, CancellationToken stop)
+    {
+        if (!await db.Children.AnyAsync(c => c.GroupId == groupId && c.Id == childId, stop) || !content.Ladders.TryGetValue(ladder, out var of))
+        {
+            return TypedResults.NotFound();
+        }
+
+        if (body.Step < 1 || body.Step > of.Steps.Count)
+        {
+            return Problems.Field("step", $"{body.Step}", $"{of.Name} has steps 1 to {of.Steps.Count}.");
+        }
+
+        var row = await db.ChosenSteps.SingleOrDefaultAsync(c => c.ChildId == childId && c.Ladder == ladder, stop);
+        if (row is null)
+        {
+            db.ChosenSteps.Add(row = new ChosenStepRow { ChildId = childId, Ladder = ladder });
+        }
+
+        (row.Step, row.KnowsBetter, row.On) = (body.Step, body.KnowsBetter, DateOnly.FromDateTime(time.GetLocalNow().DateTime));
+        await db.SaveChangesAsync(stop);
+        return TypedResults.NoContent();
+    }
+
+    private static async Task<Results<NoContent, NotFound>> LetNidoChoose(string groupId, string childId, string ladder, NidoDb db, CancellationToken stop)
+    {
+        if (await db.ChosenSteps.SingleOrDefaultAsync(c => c.ChildId == childId && c.Ladder == ladder && db.Children.Any(k => k.Id == childId && k.GroupId == groupId), stop) is not { } row)
+        {
+            return TypedResults.NotFound();
+        }
+
+        db.ChosenSteps.Remove(row);
+        await db.SaveChangesAsync(stop);
+        return TypedResults.NoContent();
+    }
+
+    private static async Task<EvidenceView> ViewAsync(ChildrenGroup group, Child child, Ladder ladder, DateOnly on, NidoDb db, CancellationToken stop)
+    {
+        var evidence = await db.EvidenceAsync(group.Id, on, stop);
+        var belief = evidence.Belief(child, ladder);
+        var months = child.MonthsOn(on);
+        return new(
+            OfferView.Of(group, child, ladder, evidence, on), months, Math.Round(months + belief.Mean, 1),
+            Math.Round(months + belief.Quantile(0.1), 1), Math.Round(months + belief.Quantile(0.9), 1),
+            [.. belief.Weights.Select((w, i) => new CurvePoint(months + i - AbilityBelief.Reach, Math.Round(w, 5)))],
+            [.. ladder.Steps.Select(s => new RungView(s.Number, s.Name, s.TypicalMonths, (int)Math.Round(100 * belief.Chance(HelpLevel.Alone, s.TypicalMonths, months))))],
+            [.. evidence.Seen(child.Id, ladder.Id).Reverse()], evidence.Chosen(child.Id, ladder.Id));
+    }
+}
+
+/// <summary>What was seen, as sent.</summary>
+public sealed record ObservationsBody(IReadOnlyList<ObservationBody> Observations);
+
+/// <summary>One observation as sent; without a day it is of today.</summary>
+public sealed record ObservationBody(string ChildId, string Ladder, int Step, HelpLevel Help, DateOnly? On, string? By, string? Note)
+{
+    /// <summary>What is wrong with it in a group, or null.</summary>
+    public FieldProblem? Wrong(int index, ChildrenGroup group, Content content, DateOnly today)
+    {
+        ArgumentNullException.ThrowIfNull(group);
+        ArgumentNullException.ThrowIfNull(content);
+        FieldProblem Field(string name, string value, string message) => new($"observations[{index}].{name}", value, message);
+        var child = group.Children.FirstOrDefault(c => c.Id == ChildId);
+        return child is null ? Field("childId", ChildId, $"This child is not in {group.Name}.")
+            : !content.Ladders.TryGetValue(Ladder, out var ladder) ? Field("ladder", Ladder, $"This ladder is not known. Known are {string.Join(", ", content.Ladders.Keys.Order(StringComparer.Ordinal))}.")
+            : Step < 1 || Step > ladder.Steps.Count ? Field("step", $"{Step}", $"{ladder.Name} has steps 1 to {ladder.Steps.Count}.")
+            : On > today ? Field("on", $"{On:yyyy-MM-dd}", $"A day up to today, {today:yyyy-MM-dd}, is wanted.")
+            : On < child.BornOn ? Field("on", $"{On:yyyy-MM-dd}", $"{child.Name} was born on {child.BornOn:yyyy-MM-dd}; a later day is wanted.")
+            : null;
+    }
+
+    /// <summary>A new row of it.</summary>
+    public ObservationRow ToRow(DateOnly today) => new() { ChildId = ChildId, Ladder = Ladder, Step = Step, Help = Help, On = On ?? today, By = By?.Trim() ?? "", Note = Note?.Trim() ?? "" };
+}
+
+/// <summary>A step chosen; knowing better says the child is there, whatever was seen.</summary>
+public sealed record ChooseBody(int Step, bool KnowsBetter);
+
+/// <summary>A cell of the grid opened. Ages in months.</summary>
+/// <param name="Offer">The step offered.</param>
+/// <param name="Months">Age of the child.</param>
+/// <param name="Mean">Age at which half of children can what this child is believed to.</param>
+/// <param name="Low">With this one, …</param>
+/// <param name="High">…80% of the belief.</param>
+/// <param name="Curve">The belief.</param>
+/// <param name="Rungs">Steps with the chance that the child manages them alone, in percent.</param>
+/// <param name="Seen">Observations, newest first.</param>
+/// <param name="Chosen">The step an adult chose, or null.</param>
+public sealed record EvidenceView(
+    OfferView Offer, int Months, double Mean, double Low, double High, IReadOnlyList<CurvePoint> Curve, IReadOnlyList<RungView> Rungs,
+    IReadOnlyList<Observation> Seen, ChosenStep? Chosen);
+
+/// <summary>A bin of the belief.</summary>
+public sealed record CurvePoint(int Months, double Weight);
+
+/// <summary>A step with its typical age and the chance of managing it alone.</summary>
+public sealed record RungView(int Step, string Name, int TypicalMonths, int AlonePercent);
+
+internal sealed class ObservationsBodyValidator : AbstractValidator<ObservationsBody>
+{
+    public ObservationsBodyValidator()
+    {
+        RuleFor(o => o.Observations).NotEmpty().WithMessage("Nothing was seen: send at least one observation.");
+        RuleFor(o => o.Observations).Must(o => o.Count <= 500).WithMessage("At most 500 at once.");
+        RuleForEach(o => o.Observations).ChildRules(o =>
+        {
+            o.RuleFor(x => x.By).MaximumLength(60).WithMessage("A name has at most 60 letters.");
+            o.RuleFor(x => x.Note).MaximumLength(500).WithMessage("A note has at most 500 letters.");
+        });
+    }
+}

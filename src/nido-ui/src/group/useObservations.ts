@@ -1,0 +1,27 @@
+import { useQueryClient } from "@tanstack/react-query";
+import { $api, type Schemas } from "../api/client";
+
+type Seen = Schemas["ObservationBody"];
+type Where = { childId: string; ladder: string };
+
+/** What is seen and what adults choose; steps, cards and plan are read again after. */
+export function useObservations(groupId: string) {
+  const queries = useQueryClient();
+  const onSuccess = () => queries.invalidateQueries();
+  const add = $api.useMutation("post", "/api/groups/{groupId}/observations", { onSuccess });
+  const back = $api.useMutation("delete", "/api/groups/{groupId}/observations/{id}", { onSuccess });
+  const choose = $api.useMutation("put", "/api/groups/{groupId}/children/{childId}/ladders/{ladder}/step", {
+    onSuccess,
+  });
+  const auto = $api.useMutation("delete", "/api/groups/{groupId}/children/{childId}/ladders/{ladder}/step", {
+    onSuccess,
+  });
+  return {
+    see: (observations: Seen[]) => add.mutateAsync({ params: { path: { groupId } }, body: { observations } }),
+    takeBack: (id: number) => back.mutate({ params: { path: { groupId, id } } }),
+    choose: (at: Where, step: number, knowsBetter: boolean) =>
+      choose.mutate({ params: { path: { groupId, ...at } }, body: { step, knowsBetter } }),
+    letNidoChoose: (at: Where) => auto.mutate({ params: { path: { groupId, ...at } } }),
+    error: add.error ?? back.error ?? choose.error ?? auto.error,
+  };
+}
