@@ -45,8 +45,8 @@ public class PlacesTests(RunningSite site) : IClassFixture<RunningSite>
         using var page = new Page();
         page.Go(await site.PlaceAsync("cupboard")).See("main h2");
         page.See("[data-find]").SendKeys("wooden blocks");
-        page.Until(_ => page.All("main section button").Count == 1, "one tile");
-        page.Click("main section button");
+        page.Until(_ => page.All("main section[aria-label=Cupboard] button").Count == 1, "one tile");
+        page.Click("main section[aria-label=Cupboard] button");
         page.Until(_ => page.See("aside h2").Text == "Wooden blocks", "the material");
         page.See("[data-carries]").Text.ShouldContain("do this week?");
         page.Until(_ => page.All("[data-carries] li").Count > 1, "what it can do");
