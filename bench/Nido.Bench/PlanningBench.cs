@@ -1,5 +1,6 @@
 using System.Diagnostics;
 using Nido.Core.Planning;
+using Nido.Core.Planning.Allocation;
 
 namespace Nido.Bench;
 
@@ -22,9 +23,12 @@ internal static class PlanningBench
         var single = SingleModel.Solve(problem, GreedyPlan.Of(problem), TimeSpan.FromSeconds(Math.Max(20, result.Seconds)));
         // When we first held a plan at least as good as the best the single model came to.
         var reached = news.FirstOrDefault(n => n.Plan is not null && n.BestMinutes * WeekProblem.PerMinute <= single.Price)?.Seconds ?? result.Seconds;
+        watch.Restart();
+        AllocationModel.Solve(new WeekAllocation(new WeekPlan(problem, result.Plan)).Problem(), 0.7, default);
+        var sharing = watch.Elapsed.TotalSeconds;
         return new(
             Ratio(result.Score.Fair, result.Greedy.Fair), result.Gap, first / result.Seconds, reached / single.Seconds,
-            Ratio(result.Score.Fair, single.Price), Way.Of(problem).Count / (double)problem.Uses.Count);
+            Ratio(result.Score.Fair, single.Price), Way.Of(problem).Count / (double)problem.Uses.Count, sharing / result.Seconds);
     }
 
     private static double Ratio(long ours, long theirs) =>

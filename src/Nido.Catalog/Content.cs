@@ -3,6 +3,7 @@ using Nido.Core.Ideas;
 using Nido.Core.Making;
 using Nido.Core.Safety;
 using Nido.Core.Steps;
+using Nido.Core.Words;
 
 namespace Nido.Catalog;
 
@@ -27,6 +28,11 @@ public sealed record Content(
 {
     private readonly Dictionary<string, Material> byId = Materials.ToDictionary(m => m.Id);
 
+    private Lazy<EnglishSounds>? english;
+
+    /// <summary>English words as they are said; unpacked when it is first asked for.</summary>
+    public EnglishSounds English => english!.Value;
+
     /// <summary>The material with this id, or null.</summary>
     public Material? Material(string id) => byId.GetValueOrDefault(id);
 
@@ -38,6 +44,7 @@ public sealed record Content(
     public static Content Read(string folder)
     {
         var (content, problems) = ContentReader.Read(folder);
+        content.english = new(() => WordsReader.English(folder));
         return problems.Count == 0 ? content : throw new ContentException(problems);
     }
 }

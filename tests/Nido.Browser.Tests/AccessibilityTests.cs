@@ -8,7 +8,7 @@ public class AccessibilityTests(RunningSite site) : IClassFixture<RunningSite>
     private static readonly string Axe = File.ReadAllText(Path.Combine(Repository.Root, "src/nido-ui/node_modules/axe-core/axe.min.js"));
 
     [Theory]
-    [InlineData(false, 1280, "week", "group", "cupboard", "ideas", "ideas/making/frame", "prep", "today")]
+    [InlineData(false, 1280, "week", "group", "cupboard", "ideas", "ideas/making/frame", "ideas/words", "prep", "today")]
     [InlineData(true, 1280, "week", "group", "cupboard", "ideas", "ideas/making/dots", "prep", "today")]
     [InlineData(false, 768, "week", "ideas/making/stack", "today")]
     public async Task Every_place_is_clean(bool dark, int width, params string[] places)

@@ -44,4 +44,11 @@ public static class Letters
         ArgumentNullException.ThrowIfNull(letter);
         return letter is "ñ" or "Ñ" ? null : Plain.GetValueOrDefault(letter) ?? (letter.Length > 1 && char.GetUnicodeCategory(letter, 1) == UnicodeCategory.NonSpacingMark ? letter[..1] : null);
     }
+
+    /// <summary>The text with the marks of its letters left off; ñ stays.</summary>
+    public static string Plainly(string text)
+    {
+        ArgumentNullException.ThrowIfNull(text);
+        return string.Concat(text.Select(c => Base($"{c}") ?? $"{c}"));
+    }
 }

@@ -34,6 +34,7 @@ export type CuttingLayout = Schemas["CuttingLayout"];
 export type StandIn = Schemas["StandInView"];
 export type Evidence = Schemas["EvidenceView"];
 export type HelpLevel = NonNullable<Schemas["HelpLevel"]>;
+export type SortedWord = Schemas["WordSortSorted"];
 export type RowProblem = Schemas["RowProblem"];
 export type WeekDay = "monday" | "tuesday" | "wednesday" | "thursday" | "friday" | "saturday";
 

@@ -84,6 +84,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/words": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["sortWords"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/weeks/{weekId}/days/{day}": {
         parameters: {
             query?: never;
@@ -2420,6 +2436,11 @@ export interface components {
             /** @description Where the age comes from, or "common practice". */
             source: string;
         };
+        /**
+         * @description How well a word goes with the letter of the week.
+         * @enum {unknown}
+         */
+        LetterFit: "clear" | "blendOrDigraph" | "otherSound" | "hidden" | "otherLetter" | "notThis" | "unknown";
         /** @description A list as read: the good rows are offered, the others explained; nothing is saved yet. */
         ListReadingOfChild: {
             /** @description Rows that can be taken over. */
@@ -2958,6 +2979,20 @@ export interface components {
             status?: null | number;
             detail?: null | string;
             instance?: null | string;
+        };
+        /** @description How a word is said. */
+        Pronunciation: {
+            /** @description In order, without stress: ARPAbet for English, our own short names for Spanish. */
+            sounds: string[];
+            /**
+             * Format: int32
+             * @description Beats to clap.
+             */
+            syllables: number;
+            /** @description From the last stressed vowel to the end; words with the same one rhyme. */
+            rhymePart: string;
+            /** @description The first sound. */
+            first?: null | string;
         };
         /** @description How many of a material. */
         QuantityView: {
@@ -4340,6 +4375,22 @@ export interface components {
             falls: components["schemas"]["ShareFall"][];
             strandsLost: components["schemas"]["StrandLost"][];
         };
+        /** @description A word sorted. */
+        WordSortSorted: {
+            /** @description As written. */
+            word: string;
+            /** @description For the letter. */
+            fit: components["schemas"]["LetterFit"];
+            said: null | components["schemas"]["Pronunciation"];
+            /** @description Words of the list that rhyme with it. */
+            rhymes: string[];
+        };
+        /** @description Words to sort, the letter, and en or es. */
+        WordsBody: {
+            words: string[];
+            letter: string;
+            language: string;
+        };
     };
     responses: never;
     parameters: never;
@@ -4452,6 +4503,39 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Recipe"][];
+                };
+            };
+        };
+    };
+    sortWords: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["WordsBody"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WordSortSorted"][];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
                 };
             };
         };

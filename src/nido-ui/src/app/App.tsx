@@ -4,6 +4,7 @@ import { $api } from "../api/client";
 import { CupboardPage } from "../cupboard/CupboardPage";
 import { GroupPage } from "../group/GroupPage";
 import { IdeasPage } from "../ideas/IdeasPage";
+import { WordsPage } from "../ideas/words/WordsPage";
 import { PrepPage } from "../prep/PrepPage";
 import { TodayPage } from "../today/TodayPage";
 import { WeekPage } from "../week/WeekPage";
@@ -31,6 +32,7 @@ export function App() {
             </Suspense>
           }
         />
+        <Route path="ideas/words" element={<WordsPage />} />
         <Route path="ideas/:ideaId?" element={<IdeasPage />} />
         <Route path="week" element={<WeekPage />} />
         <Route path="prep" element={<PrepPage />} />

@@ -74,11 +74,11 @@ export const calculators: Calculator[] = [
   {
     name: "session-kits",
     fields: [
-      { path: "expected", kind: "amounts", start: "under-2 6, 2-3 8, 4 7, 5 3" },
+      { path: "expected", kind: "amounts", start: "under-2 6, twos-and-threes 8, fours 7, fives 3" },
       { path: "runOut", kind: "number", start: 5, unit: "%", least: 0 },
       { path: "oneKit", kind: "flag" },
     ],
-    figures: ["total", "kits", "spare"],
+    figures: ["total", "spare"],
   },
   {
     name: "strips-squares",
