@@ -187,12 +187,15 @@ public static class ContentReader
             f.Refuse("quantity", $"`{f.Text("quantity")}` is not a number, `2 x count` or one of {string.Join(", ", QuantityRule.Words.Keys)}");
         }
 
+        var left = f.Map("left");
         var role = new Role(
             name, Needs(f), f.Choice<Per>("per"), quantity ?? new QuantityRule(QuantityKind.Fixed, 1),
             f.Number("spare") ?? 0, f.Flag("optional"))
         {
             Loose = f.Number("loose"),
+            Left = f.Has("left") ? Needs(left) : null,
         };
+        left.NothingElse();
         f.NothingElse();
         return role;
     }

@@ -40,7 +40,7 @@ public static class Demand
         inReach
             .Select(c => (Child: c, Step: idea.Steps.First(s => s.Number == c.Offer!.Step)))
             .Where(x => x.Step.Bindings.ContainsKey(role.Name))
-            .GroupBy(x => x.Step.Bindings[role.Name].Material);
+            .GroupBy(x => x.Step.For(x.Child.Child, role.Name).Material);
 
     private static (double Amount, string[] Trace) Amount(
         Idea idea, Role role, Material material, (ChildAtIdea Child, IdeaStep Step)[] users, int atOnce)

@@ -72,8 +72,13 @@ public static class IdeaComposer
     {
         var sticks = StepCounts.BusiestJoint(step.Making);
         var bound = Bind(technique, step, 0, [], lead, match, sticks, against);
-        return bound is null ? null : new IdeaStep(step.Step, theme.Fill(step.Do), step.Count, bound, step.Makes) { Making = step.Making }
-            .With(bound, technique.Roles);
+        return bound is null ? null : new IdeaStep(step.Step, theme.Fill(step.Do), step.Count, bound, step.Makes)
+        {
+            Making = step.Making,
+            Left = technique.Roles.Where(r => r.Left is not null && bound.ContainsKey(r.Name))
+                .Select(r => (r.Name, Best: match.Candidates(technique, r, r.Left!, null).FirstOrDefault()))
+                .Where(x => x.Best is not null).ToDictionary(x => x.Name, x => x.Best!),
+        }.With(bound, technique.Roles);
     }
 
     /// <summary>Binds the roles from one on so that all pairs go together; the first way found takes the best stand-ins.</summary>

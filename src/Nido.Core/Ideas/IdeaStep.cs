@@ -1,4 +1,5 @@
 using Nido.Core.Cupboard;
+using Nido.Core.Group;
 
 namespace Nido.Core.Ideas;
 
@@ -13,6 +14,16 @@ public sealed record IdeaStep(
 {
     /// <summary>Amounts a child that a calculator counted, by role.</summary>
     public IReadOnlyDictionary<string, Counted> Counted { get; init; } = new Dictionary<string, Counted>();
+
+    /// <summary>Material in each role that a left-handed child uses instead.</summary>
+    public IReadOnlyDictionary<string, StandIn> Left { get; init; } = new Dictionary<string, StandIn>();
+
+    /// <summary>What a child uses in a role.</summary>
+    public StandIn For(Child child, string role)
+    {
+        ArgumentNullException.ThrowIfNull(child);
+        return child.Hand == Hand.Left && Left.TryGetValue(role, out var left) ? left : Bindings[role];
+    }
 
     /// <summary>What is built or laid, for the calculators.</summary>
     public StepMaking Making { get; init; } = StepMaking.None;

@@ -51,7 +51,9 @@ public static class IdeaReading
 
     private static StepView Step(IdeaStep step, LadderStep rung, Use use) => new(
         step.Number, rung.Name, step.Do, rung.Adult, rung.Easier, rung.Harder,
-        [.. step.Bindings.Select(b => new BoundView(b.Key, b.Value.Material.Id, b.Value.Material.Name, b.Value.Score, b.Value.Reasons))],
+        [.. step.Bindings.Select(b => new BoundView(b.Key, b.Value.Material.Id, b.Value.Material.Name, b.Value.Score, b.Value.Reasons)),
+            .. step.Left.Where(_ => use.Children.Any(c => c.InReach && c.Offer!.Step == step.Number && c.Child.Hand == Core.Group.Hand.Left))
+                .Select(b => new BoundView($"{b.Key}, left hand", b.Value.Material.Id, b.Value.Material.Name, b.Value.Score, b.Value.Reasons))],
         [.. use.Children.Where(c => c.InReach && c.Offer!.Step == step.Number).Select(c => new WhoView(
             c.Child.Id, c.Child.Name, Percent(c.Offer!.Alone), c.Offer.Help, Math.Round(c.Fit, 2), c.Offer.Trace))]);
 

@@ -87,6 +87,16 @@ public class IdeaComposerTests
     }
 
     [Fact]
+    public void A_left_handed_child_gets_scissors_for_the_left_hand()
+    {
+        Core.Group.Child[] children = [Things.Child("Right", 45), Things.Child("Gustav", 45) with { Hand = Core.Group.Hand.Left }];
+        var input = Things.Week(Things.Group(children), only: t => t.Id is "snip-and-cut" or "fill-to-number" or "letter-match");
+        var use = Planning.Weeks.Build(input).Uses.First(u => u.Idea.Technique.Id == "snip-and-cut");
+        use.Demand.Single(d => d.Material.Id == "scissors-left").Amount.ShouldBe(1);
+        use.Demand.Single(d => d.Material.Tags.Contains("scissors") && d.Material.Id != "scissors-left").Amount.ShouldBe(1);
+    }
+
+    [Fact]
     public void Where_nothing_goes_together_the_reason_is_kept()
     {
         string[] there = ["felt-pieces", "glue-sticks", "card-a4"];
