@@ -14,6 +14,12 @@ if (args is ["read"])
     return;
 }
 
+if (args is ["seen"])
+{
+    Console.WriteLine(EvidenceBench.Measure(content));
+    return;
+}
+
 if (args is ["plan"])
 {
     PlanPrinter.Print(demo);

@@ -15,12 +15,23 @@ public sealed class AbilityBelief
     private readonly double[] weights;
 
     // A chance hangs on how far the age lies above the cut point, in whole months: asked for often, worked out once.
-    private readonly double[] chances = [.. Enumerable.Repeat(double.NaN, (2 * Far) + 1)];
+    // Most beliefs are steps on the way to another and are never asked, so the room is taken only then.
+    private double[]? chances;
 
     private AbilityBelief(double[] unnormalised)
     {
-        var sum = unnormalised.Sum();
-        weights = [.. unnormalised.Select(w => w / sum)];
+        var sum = 0.0;
+        foreach (var w in unnormalised)
+        {
+            sum += w;
+        }
+
+        for (var i = 0; i < unnormalised.Length; i++)
+        {
+            unnormalised[i] /= sum;
+        }
+
+        weights = unnormalised;
     }
 
     /// <summary>Probability of each bin, δ = −48 first; sums to 1.</summary>
@@ -74,7 +85,9 @@ public sealed class AbilityBelief
             var next = new double[now.Length];
             for (var i = 0; i < now.Length; i++)
             {
-                next[i] = ((1 - (2 * aside)) * now[i]) + (aside * (now[Math.Max(0, i - 1)] + now[Math.Min(now.Length - 1, i + 1)]));
+                var below = i == 0 ? now[0] : now[i - 1];
+                var above = i == now.Length - 1 ? now[i] : now[i + 1];
+                next[i] = ((1 - (2 * aside)) * now[i]) + (aside * (below + above));
             }
 
             now = next;
@@ -110,12 +123,13 @@ public sealed class AbilityBelief
         }
 
         var at = Math.Clamp(ageMonths - typicalMonths + (int)GradedResponse.CutBelow(help), -Far, Far) + Far;
-        if (double.IsNaN(chances[at]))
+        var known = chances ??= [.. Enumerable.Repeat(double.NaN, (2 * Far) + 1)];
+        if (double.IsNaN(known[at]))
         {
-            chances[at] = Averaged(help, typicalMonths, ageMonths);
+            known[at] = Averaged(help, typicalMonths, ageMonths);
         }
 
-        return chances[at];
+        return known[at];
     }
 
     private double Averaged(HelpLevel help, int typicalMonths, int ageMonths)

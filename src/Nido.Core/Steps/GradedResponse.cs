@@ -15,6 +15,9 @@ public static class GradedResponse
     private static readonly double[] Curve =
         [.. Enumerable.Range(-Far, (2 * Far) + 1).Select(months => 1 / (1 + Math.Exp(-months / Slope)))];
 
+    private static readonly double[][] Exact =
+        [.. Enum.GetValues<HelpLevel>().Select(h => Enumerable.Range(-Far, (2 * Far) + 1).Select(months => Between(h, months)).ToArray())];
+
     /// <summary>How far below b the cut points of the help levels lie, in months: alone, shown, hands.</summary>
     public static double CutBelow(HelpLevel help) => help switch
     {
@@ -30,6 +33,8 @@ public static class GradedResponse
 
     /// <summary>Chance of exactly this help level; the four levels sum to 1.</summary>
     public static double Exactly(HelpLevel help, int theta, int typicalMonths) =>
-        AtMost(help, theta, typicalMonths)
-        - (help == HelpLevel.Alone ? 0 : AtMost(help - 1, theta, typicalMonths));
+        Exact[(int)help][Math.Clamp(theta - typicalMonths, -Far, Far) + Far];
+
+    private static double Between(HelpLevel help, int months) =>
+        AtMost(help, months, 0) - (help == HelpLevel.Alone ? 0 : AtMost(help - 1, months, 0));
 }
