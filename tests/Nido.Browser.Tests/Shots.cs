@@ -31,14 +31,24 @@ public class Shots(Shots.FullSite site) : IClassFixture<Shots.FullSite>
                 Save(page, name);
             }
 
-            foreach (var place in (string[])["group", "cupboard", "ideas/snip-and-cut.card-a4", "prep"])
+            foreach (var place in (string[])["cupboard", "ideas/snip-and-cut.card-a4", "prep"])
             {
                 page.Go(await site.PlaceAsync(place)).See("h1");
                 page.Until(_ => page.All("main section h2, main tbody tr, main article").Count > 0, place);
                 Save(page, place.Split('/')[0]);
             }
 
-            page.Go(await site.PlaceAsync("group"));
+            page.Go(await site.PlaceAsync("ideas/words")).See("[data-fit]");
+            Save(page, "words");
+            page.Go(await site.PlaceAsync("group")).See("[data-evidence] svg");
+            page.Click("#cell-7-6");
+            foreach (var help in (string[])["shown", "alone"])
+            {
+                page.Named("button", help).Click();
+            }
+
+            page.Until(_ => page.All("[data-seen] li").Count == 2, "what was seen");
+            Save(page, "group");
             page.Named("button", "Settings").Click();
             page.See("dialog[open] h2");
             Save(page, "group-settings");
