@@ -17,7 +17,7 @@ public class AccessibilityTests(RunningSite site) : IClassFixture<RunningSite>
         foreach (var place in places)
         {
             page.Go(await site.PlaceAsync(place)).See("h1");
-            page.Until(_ => page.All("main button, main input").Count > 3, place);
+            page.Until(_ => page.All("main button, main input, main select, main textarea, main a").Count > 3, place);
             Clean(page, $"{place}, {(dark ? "dusk" : "day")}, {width} wide", dark);
         }
     }

@@ -2,6 +2,7 @@ import { useTranslation } from "react-i18next";
 import type { Material } from "../api/client";
 import { longDay } from "../shared/dates";
 import { money, plain } from "../shared/figures";
+import { unitKey } from "./ShelfRow";
 
 /** The ways out of a shortage: swap, make or mix, buy, ask. */
 export function WaysOut({ material: m, unit, currency }: { material: Material; unit: string; currency: string }) {
@@ -22,7 +23,10 @@ export function WaysOut({ material: m, unit, currency }: { material: Material; u
           {m.packs > 0
             ? t("cupboard.buyPacks", { count: m.packs, size: plain(m.packSize ?? 0), money: money(m.cents, currency) })
             : m.ask
-              ? `${t("cupboard.askFamilies", { lacking: plain(m.lacking), unit })} ${t("prep.sendBy", { day: longDay(m.ask.sendBy), count: m.ask.weeks })}.`
+              ? `${t("cupboard.askFamilies", {
+                  lacking: plain(m.lacking),
+                  unit: m.lacking === 1 ? t(`unit.${unitKey(m.unit)}`, { count: 1 }) : unit,
+                })} ${t("prep.sendBy", { day: longDay(m.ask.sendBy), count: m.ask.weeks })}.`
               : t("cupboard.getNone")}
           {m.packColours.length > 0 && <span className="quiet block">{m.packColours.join(". ")}</span>}
         </li>
