@@ -10,7 +10,7 @@ namespace Nido.Bench;
 /// <summary>Shares out a cupboard with a little of everything over a week of many offers.</summary>
 internal static class SharingBench
 {
-    private const double Work = 0.7;
+    private const double Work = 0.35;
 
     /// <summary>What was shared out, how long it took, and how it ended.</summary>
     public static string Measure(Content content)

@@ -67,6 +67,12 @@ public static class SmallPart
             return true;
         }
 
+        // The search starts from how the box lies; the three ways to begin make up for what one of them may miss.
+        return Turned(sides[0], sides[1], sides[2]) || Turned(sides[1], sides[2], sides[0]) || Turned(sides[2], sides[0], sides[1]);
+    }
+
+    private static bool Turned(double a, double b, double c)
+    {
         (double X, double Y, double Z)[] corners =
         [
             .. from sx in Signs from sy in Signs from sz in Signs select (sx * a / 2, sy * b / 2, sz * c / 2),

@@ -42,6 +42,10 @@ public class SmallPartTests
     public void What_is_poured_has_no_body() =>
         SmallPart.Is(Published.Content.Material("rice")!.Body).ShouldBeFalse();
 
+    [Fact]
+    public void A_thin_stick_is_judged_alike_however_it_lies() =>
+        ((double[][])[[10, 47, 10], [47, 10, 10], [10, 10, 47]]).Select(s => SmallPart.BoxFits(s[0], s[1], s[2])).Distinct().Count().ShouldBe(1);
+
     [Property(MaxTest = 40)]
     public bool The_order_of_the_sides_does_not_matter(byte a, byte b, byte c)
     {

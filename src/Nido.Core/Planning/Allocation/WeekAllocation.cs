@@ -12,10 +12,10 @@ namespace Nido.Core.Planning.Allocation;
 public sealed class WeekAllocation(WeekPlan plan)
 {
     /// <summary>Leading materials looked at for a placed idea, the present one among them.</summary>
-    public const int MostVariants = 4;
+    public const int MostVariants = 3;
 
     /// <summary>Materials looked at for a role beside the present one.</summary>
-    public const int MostOptions = 4;
+    public const int MostOptions = 3;
 
     private readonly WeekProblem problem = plan.Problem;
     private readonly UseFinder finder = new(plan.Problem);

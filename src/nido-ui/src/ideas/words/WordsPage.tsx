@@ -86,7 +86,8 @@ export function WordsPage() {
           <ErrorNote error={sorted.error} />
           <p className="quiet text-[13px]">{t(language === "es" ? "words.sourceEs" : "words.sourceEn")}</p>
         </section>
-        <section className="overflow-auto p-4" aria-label={t("words.sorted")}>
+        {/* biome-ignore lint/a11y/noNoninteractiveTabindex: a list longer than the screen is scrolled with the arrows */}
+        <section className="overflow-auto p-4" aria-label={t("words.sorted")} tabIndex={0}>
           <div className="grid gap-x-8 gap-y-4 xl:grid-cols-2">
             {order
               .map((fit) => ({ fit, of: words.filter((w) => w.fit === fit) }))
