@@ -19,9 +19,6 @@ public sealed class GoesWith(IReadOnlyDictionary<string, PairTable> tables)
     /// <summary>No table, for a house without any.</summary>
     public static GoesWith Nothing { get; } = new(new Dictionary<string, PairTable>());
 
-    /// <summary>Both tables, for show.</summary>
-    public IReadOnlyCollection<PairTable> Tables => [.. tables.Values];
-
     /// <summary>How two materials go together, and why not where they do not. A figure that is not known lets them pass.</summary>
     /// <param name="kind">What the first does to the second.</param>
     /// <param name="with">Joiner, marker, tool or part.</param>

@@ -9,7 +9,7 @@ namespace Nido.Web.Cupboard;
 public static class Sharing
 {
     /// <summary>Solver work for each stage, in its deterministic seconds.</summary>
-    public const double Work = 0.35;
+    public const double Work = 0.3;
 
     /// <summary>The placements after sharing out, with the result.</summary>
     public static (IReadOnlyList<Placement> After, AllocationResult Result) Out(WeekPlan plan, IReadOnlyList<Placement> placements, CancellationToken stop)

@@ -94,6 +94,16 @@ public class ContentTests
     [InlineData("recipes/bubbles.yaml", "amount: 870", "amount: 0", "`water` needs an amount over 0")]
     [InlineData("recipes/bubbles.yaml", "unit: mL, density: 1.03", "unit: jug, density: 1.03", "`unit: jug` is not one of")]
     [InlineData("techniques/snip-and-cut.yaml", "name: snips, from: sheet", "name: snips, from: paper", "which is no role of the technique")]
+    [InlineData("goes-with/joiners.yaml", "glue-stick: {paper: yes, ", "glue-stick: {", "the row `glue-stick` says nothing of `paper`")]
+    [InlineData("goes-with/markers.yaml", "wax: {paper: yes", "wax: {paper: perhaps", "is not one of")]
+    [InlineData("materials/glue-sticks.yaml", "joins: glue-stick", "joins: chewing-gum", "is not one of")]
+    [InlineData("materials/beads-small.yaml", "cream: 20", "cream: 50", "add up to 130, not 100")]
+    [InlineData("techniques/glue-guide.yaml", "{holds: glue, on: base}", "{holds: glue, on: wall}", "is not one of")]
+    [InlineData("techniques/glue-guide.yaml", "{holds: glue, on: base}", "{sticks: glue, on: base}", "a pair says one of")]
+    [InlineData("techniques/build-frames.yaml", "frame: cube", "frame: castle", "castle")]
+    [InlineData("techniques/arc-picture.yaml", "{radius: 60,", "{radius: 0,", "outerRadius")]
+    [InlineData("techniques/tray-writing.yaml", "quantity: tray layer", "quantity: a handful", "or one of count")]
+    [InlineData("recipes/dough-cornstarch.yaml", "makes: dough-corn", "makes: dough-moon", "is not one of")]
     public void Wrong_files_of_other_kinds(string file, string right, string wrong, string reason)
     {
         using var folder = new ContentCopy();

@@ -43,13 +43,22 @@ internal static class AllocationReduction
     }
 
     /// <summary>The most the placed ideas can take of a supply at once, whatever is chosen.</summary>
-    private static double MostTaken(AllocationProblem problem, int supply) => problem.Supplies[supply].Rows
-        .Select(row => row.Lost + problem.Groups.Sum(g => g.Variants.Max(v =>
-            Sum(v.Takes, supply, row) + v.Roles.Sum(r => r.Options.Max(o => Sum(o.Takes, supply, row))))))
-        .DefaultIfEmpty(0).Max();
+    private static double MostTaken(AllocationProblem problem, int supply)
+    {
+        // Few ideas take of any one supply: the others are left out before its rows are gone through.
+        var takers = problem.Groups
+            .Select(g => g.Variants
+                .Select(v => (Fixed: Of(v.Takes), Roles: v.Roles.Select(r => r.Options.Select(o => Of(o.Takes)).Where(t => t.Length > 0).ToArray()).Where(r => r.Length > 0).ToArray()))
+                .Where(v => v.Fixed.Length > 0 || v.Roles.Length > 0).ToArray())
+            .Where(g => g.Length > 0).ToArray();
+        return problem.Supplies[supply].Rows
+            .Select(row => row.Lost + takers.Sum(g => g.Max(v => Sum(v.Fixed, row) + v.Roles.Sum(r => r.Max(o => Sum(o, row))))))
+            .DefaultIfEmpty(0).Max();
 
-    private static double Sum(IReadOnlyList<Take> takes, int supply, SupplyRow row) =>
-        takes.Where(t => t.Supply == supply && row.Moments.Contains(t.Moment)).Sum(t => t.Amount);
+        Take[] Of(IReadOnlyList<Take> takes) => [.. takes.Where(t => t.Supply == supply)];
+    }
+
+    private static double Sum(Take[] takes, SupplyRow row) => takes.Where(t => row.Moments.Contains(t.Moment)).Sum(t => t.Amount);
 
     private static Take[] Only(IReadOnlyList<Take> takes, bool[] scarce) => [.. takes.Where(t => scarce[t.Supply])];
 
