@@ -1,4 +1,5 @@
 using Nido.Core.Cupboard;
+using Nido.Core.Group;
 using Nido.Core.Ideas;
 using Nido.Core.Making;
 using Nido.Core.Safety;
@@ -26,6 +27,9 @@ public sealed record Content(
     MakeChains Chains,
     GoesWith GoesWith)
 {
+    /// <summary>What practitioners differ on.</summary>
+    public IReadOnlyList<Difference> Differences { get; init; } = [];
+
     private readonly Dictionary<string, Material> byId = Materials.ToDictionary(m => m.Id);
 
     private Lazy<EnglishSounds>? english;

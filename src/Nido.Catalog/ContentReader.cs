@@ -13,12 +13,14 @@ public static class ContentReader
     public static (Content Content, IReadOnlyList<ContentProblem> Problems) Read(string folder)
     {
         var problems = new List<ContentProblem>();
-        var ladders = Each(folder, "ladders", problems, Ladder);
+        var ladders = Each(folder, "ladders", problems, LadderReader.Read);
         var tables = Each(folder, "goes-with", problems, PairReader.Table);
         var materials = Each(folder, "materials", problems, f => Material(f, tables));
         var rules = Each(folder, "safety", problems, SafetyReader.Read);
         var themes = Each(folder, "themes", problems, ThemeOf);
+        var differences = Each(folder, "differences", problems, DifferenceReader.Read);
         var byId = ladders.ToDictionary(l => l.Id);
+        LadderReader.NeedsStandOnLadders(byId, differences, problems);
         var known = materials.Select(m => m.Id).ToHashSet();
         var makeFrom = Each(folder, "make-from", problems, f => MakeFromReader.Read(f, known));
         MakeFromReader.NoCircle(makeFrom, problems);
@@ -32,7 +34,10 @@ public static class ContentReader
             [.. rules.OrderBy(r => r.Severity).ThenBy(r => r.Id, StringComparer.Ordinal)],
             [.. recipes.OrderBy(r => r.Family, StringComparer.Ordinal).ThenBy(r => r.Name, StringComparer.Ordinal)],
             new MakeChains(makeFrom),
-            new GoesWith(tables.ToDictionary(t => t.Id))), problems);
+            new GoesWith(tables.ToDictionary(t => t.Id)))
+        {
+            Differences = [.. differences.OrderBy(d => d.Order)],
+        }, problems);
     }
 
     private static List<T> Each<T>(string root, string kind, List<ContentProblem> problems, Func<ContentFile, T> make)
@@ -68,32 +73,7 @@ public static class ContentReader
         return ([thing], problems);
     }
 
-    private static Ladder Ladder(ContentFile f)
-    {
-        var steps = f.Maps("steps").Select((s, i) =>
-        {
-            var step = new LadderStep(
-                i + 1, s.Text("name"), s.Whole("typical-months", 0, 96), s.Text("adult"), s.Text("easier"), s.Text("harder"), s.Text("source"));
-            s.NothingElse();
-            return step;
-        }).ToArray();
-        if (steps.Length is < 5 or > 9)
-        {
-            f.Refuse("steps", $"a ladder has 5 to 9 steps, this one {steps.Length}");
-        }
-
-        for (var i = 1; i < steps.Length; i++)
-        {
-            if (steps[i].TypicalMonths < steps[i - 1].TypicalMonths)
-            {
-                f.Refuse("steps", $"step {i + 1} has a lower typical age than the one before it");
-            }
-        }
-
-        return new Ladder(f.Text("id"), f.Text("name"), f.Text("head"), StrandOf(f, "strand", f.Text("strand")), steps);
-    }
-
-    private static Strand StrandOf(ContentFile f, string key, string id)
+    internal static Strand StrandOf(ContentFile f, string key, string id)
     {
         if (Strand.Find(id) is { } strand)
         {
@@ -133,6 +113,7 @@ public static class ContentReader
     {
         var numbers = f.Map("numbers", needed: true);
         var slots = f.Map("slots", needed: true);
+        var occasions = f.Map("occasions");
         foreach (var missing in Theme.RequiredSlots.Where(s => !slots.Has(s)))
         {
             f.Refuse("slots", $"the slot `{missing}` is missing");
@@ -145,9 +126,26 @@ public static class ContentReader
             f.Texts("questions", least: 2), f.Text("greeting"), f.Text("farewell"))
         {
             Prep = [.. f.Maps("prep").Select(PrepOf)],
+            Books = [.. f.Maps("books").Select(BookOf)],
+            Sayings = f.Texts("sayings"),
+            Occasions = occasions.Keys().ToDictionary(k => k, k => OccasionOf(occasions.Map(k, needed: true))),
         };
         numbers.NothingElse();
         return theme;
+    }
+
+    private static Book BookOf(ContentFile f)
+    {
+        var book = new Book(f.Text("title"), f.Flag("on-shelf"), f.Whole("minutes", 1, 60), f.Text("instead", ""));
+        f.NothingElse();
+        return book;
+    }
+
+    private static Occasion OccasionOf(ContentFile f)
+    {
+        var occasion = new Occasion(f.Text("greeting"), f.Text("farewell"), f.Text("story"));
+        f.NothingElse();
+        return occasion;
     }
 
     private static Technique TechniqueOf(ContentFile f, IReadOnlyDictionary<string, Ladder> ladders)
@@ -174,6 +172,7 @@ public static class ContentReader
             f.Texts("actions", SafetyReader.Actions), f.Choices<Approach>("approaches"), f.Whole("theme-link", 0, 3), roles, steps,
             [.. f.Maps("prep").Select(PrepOf)], f.Texts("instructions", least: 2))
         {
+            Traits = f.Texts("traits", Traits.All),
             Pairs = PairReader.Pairs(f, [.. roles.Select(r => r.Name)]),
         };
     }
@@ -275,9 +274,12 @@ public static class ContentReader
         return step;
     }
 
-    private static PrepNeed PrepOf(ContentFile f)
+    internal static PrepNeed PrepOf(ContentFile f)
     {
-        var prep = new PrepNeed(f.Text("what"), f.Whole("minutes", 1, 240), f.Whole("wait-hours", 0, 96, 0), f.Flag("adult-only"), f.Texts("actions", SafetyReader.Actions));
+        var prep = new PrepNeed(f.Text("what"), f.Whole("minutes", 1, 240), f.Whole("wait-hours", 0, 96, 0), f.Flag("adult-only"), f.Texts("actions", SafetyReader.Actions))
+        {
+            Kind = f.Has("kind") ? f.Choice("kind", ["lines", "model", "print"]) : null,
+        };
         f.NothingElse();
         return prep;
     }

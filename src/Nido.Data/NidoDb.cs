@@ -32,6 +32,15 @@ public sealed class NidoDb(DbContextOptions<NidoDb> options) : DbContext(options
 
     public DbSet<ChosenStepRow> ChosenSteps => Set<ChosenStepRow>();
 
+    /// <summary>What children work towards.</summary>
+    public DbSet<ObjectiveRow> Objectives => Set<ObjectiveRow>();
+
+    /// <summary>Themes of one's own.</summary>
+    public DbSet<ThemeRow> Themes => Set<ThemeRow>();
+
+    /// <summary>Groups for stations, where they were set by hand.</summary>
+    public DbSet<RotaRow> Rotas => Set<RotaRow>();
+
     public DbSet<OverrideRow> Overrides => Set<OverrideRow>();
 
     /// <summary>A group with its children, adults and blocks, or null.</summary>
@@ -54,6 +63,7 @@ public sealed class NidoDb(DbContextOptions<NidoDb> options) : DbContext(options
         await SaveChangesAsync(stop);
         var fresh = GroupRow.Of(group);
         (row.Name, row.Place, row.Days, row.Settings) = (group.Name, group.Place, group.Days, group.Settings);
+        (row.Expected, row.Wishes) = (group.Expected, group.Wishes);
         row.Adults.AddRange(fresh.Adults);
         row.Blocks.AddRange(fresh.Blocks);
         await SaveChangesAsync(stop);
@@ -66,7 +76,10 @@ public sealed class NidoDb(DbContextOptions<NidoDb> options) : DbContext(options
         var children = Children.Where(c => c.GroupId == groupId).Select(c => c.Id);
         var seen = await Observations.Where(o => children.Contains(o.ChildId)).OrderBy(o => o.Id).ToListAsync(stop);
         var chosen = await ChosenSteps.Where(c => children.Contains(c.ChildId)).ToListAsync(stop);
-        return new([.. seen.Select(o => o.ToCore())], [.. chosen.Select(c => c.ToCore())], on);
+        return new([.. seen.Select(o => o.ToCore())], [.. chosen.Select(c => c.ToCore())], on)
+        {
+            Objectives = [.. (await Objectives.Where(o => children.Contains(o.ChildId)).ToListAsync(stop)).Select(o => o.ToCore())],
+        };
     }
 
     /// <summary>Weeks of the group that begin in the four weeks before a Monday.</summary>
@@ -111,6 +124,8 @@ public sealed class NidoDb(DbContextOptions<NidoDb> options) : DbContext(options
         {
             g.ToTable("groups");
             AsJson(g.Property(x => x.Settings));
+            AsJson(g.Property(x => x.Expected)).HasDefaultValueSql("'[]'");
+            AsJson(g.Property(x => x.Wishes)).HasDefaultValueSql("'[]'");
             g.HasMany(x => x.Children).WithOne().HasForeignKey(c => c.GroupId);
             g.HasMany(x => x.Adults).WithOne().HasForeignKey(a => a.GroupId);
             g.HasMany(x => x.Blocks).WithOne().HasForeignKey(b => b.GroupId);
@@ -118,6 +133,8 @@ public sealed class NidoDb(DbContextOptions<NidoDb> options) : DbContext(options
         modelBuilder.Entity<ChildRow>(c =>
         {
             c.ToTable("children");
+            AsJson(c.Property(x => x.Supports)).HasDefaultValueSql("'[]'");
+            AsJson(c.Property(x => x.Ways)).HasDefaultValueSql("'{}'");
             c.HasIndex(x => new { x.GroupId, x.Name }).IsUnique();
         });
         modelBuilder.Entity<ObservationRow>(o =>
@@ -131,6 +148,24 @@ public sealed class NidoDb(DbContextOptions<NidoDb> options) : DbContext(options
             c.ToTable("chosen_steps");
             c.HasKey(x => new { x.ChildId, x.Ladder });
             c.HasOne<ChildRow>().WithMany().HasForeignKey(x => x.ChildId);
+        });
+        modelBuilder.Entity<ObjectiveRow>(o =>
+        {
+            o.ToTable("objectives");
+            o.HasKey(x => new { x.ChildId, x.Ladder });
+            o.HasOne<ChildRow>().WithMany().HasForeignKey(x => x.ChildId);
+        });
+        modelBuilder.Entity<ThemeRow>(t =>
+        {
+            t.ToTable("themes");
+            AsJson(t.Property(x => x.Theme));
+        });
+        modelBuilder.Entity<RotaRow>(r =>
+        {
+            r.ToTable("rotas");
+            r.HasKey(x => new { x.WeekId, x.Day, x.BlockId });
+            AsJson(r.Property(x => x.Groups));
+            r.HasOne<WeekRow>().WithMany().HasForeignKey(x => x.WeekId);
         });
         modelBuilder.Entity<AdultRow>().ToTable("adults");
         modelBuilder.Entity<BlockRow>().ToTable("blocks").HasKey(b => new { b.GroupId, b.Key });
@@ -166,7 +201,7 @@ public sealed class NidoDb(DbContextOptions<NidoDb> options) : DbContext(options
     }
 
     /// <summary>Keeps a value of ours as JSON text, compared by what it says.</summary>
-    private static void AsJson<T>(PropertyBuilder<T> property) =>
+    private static PropertyBuilder<T> AsJson<T>(PropertyBuilder<T> property) =>
         property.HasConversion(
             v => JsonSerializer.Serialize(v, Json),
             text => JsonSerializer.Deserialize<T>(text, Json)!,

@@ -35,12 +35,21 @@ public static class Site
     {
         ArgumentNullException.ThrowIfNull(db);
         var group = DemoScenario.WrenRoom(newId);
-        db.Groups.Add(GroupRow.Of(group));
+        var nestlings = DemoScenario.SaturdayNestlings(newId);
+        db.Groups.AddRange(GroupRow.Of(group), GroupRow.Of(nestlings));
         db.Movements.AddRange(DemoScenario.Cupboard().Select(MovementRow.Of));
         db.Weeks.Add(new WeekRow
         {
             Id = newId(),
             GroupId = group.Id,
+            ThemeId = DemoScenario.ThemeId,
+            Monday = DemoScenario.Monday,
+            Sliders = Core.Planning.Sliders.Middle,
+        });
+        db.Weeks.Add(new WeekRow
+        {
+            Id = newId(),
+            GroupId = nestlings.Id,
             ThemeId = DemoScenario.ThemeId,
             Monday = DemoScenario.Monday,
             Sliders = Core.Planning.Sliders.Middle,

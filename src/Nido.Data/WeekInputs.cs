@@ -4,6 +4,7 @@ using Nido.Core.Group;
 using Nido.Core.Ideas;
 using Nido.Core.Planning;
 using Nido.Core.Safety;
+using Nido.Core.Words;
 
 namespace Nido.Data;
 
@@ -16,21 +17,24 @@ public static class WeekInputs
     /// <summary>An input with nothing locked, dry days and the sliders in the middle.</summary>
     public static WeekInput Of(
         Content content, ChildrenGroup group, Theme theme, DateOnly monday, IReadOnlyDictionary<string, double> onHand) =>
-        Of(content, group, monday, onHand, Ideas(content, theme, onHand, group.Children.Count));
+        Of(content, group, monday, onHand, Ideas(content, group, theme, onHand, group.On(monday).Children.Count));
 
     /// <summary>As the other one, where the ideas are known already.</summary>
     public static WeekInput Of(
         Content content, ChildrenGroup group, DateOnly monday, IReadOnlyDictionary<string, double> onHand,
         (IReadOnlyList<Idea> Ideas, IReadOnlyList<Unsuited> Unsuited) ideas)
     {
+        ArgumentNullException.ThrowIfNull(group);
         return new WeekInput(
-            group, Days(group, monday), ideas.Ideas, content.Ladders, new SafetyCheck(content.SafetyRules), onHand,
+            group.On(monday), Days(group, monday), ideas.Ideas, content.Ladders, new SafetyCheck(content.SafetyRules), onHand,
             Sliders.Middle, [], new HashSet<string>(), content.Chains)
         {
             GoesWith = content.GoesWith,
             Recipes = content.Recipes,
             Materials = content.Materials,
             Unsuited = ideas.Unsuited,
+            Ways = WaysOf(content, group),
+            Words = new(() => ideas.Ideas.Count == 0 ? [] : Sorted(content, ideas.Ideas[0].Theme.Letter, ideas.Ideas[0].Theme.Words, ideas.Ideas[0].Theme.Language, ideas.Ideas[0].Theme.Fits)),
         };
     }
 
@@ -64,11 +68,36 @@ public static class WeekInputs
         return (good, goneOff);
     }
 
-    /// <summary>Every idea a cupboard can carry with a theme; what can be made counts as being there.</summary>
-    public static (IReadOnlyList<Idea> Ideas, IReadOnlyList<Unsuited> Unsuited) Ideas(Content content, Theme theme, IReadOnlyDictionary<string, double> onHand, int childCount)
+    /// <summary>Words of a theme sorted for its letter, with what an adult said of those that are not in the dictionary.</summary>
+    public static IReadOnlyList<WordSort.Sorted> Sorted(Content content, string letter, IReadOnlyList<string> words, string language, IReadOnlyDictionary<string, LetterFit> known)
     {
+        ArgumentNullException.ThrowIfNull(content);
+        ArgumentException.ThrowIfNullOrEmpty(letter);
+        var spanish = language == "es";
+        return WordSort.Of(words, letter[0], spanish, spanish ? SpanishSounds.Find : content.English.Find, known);
+    }
+
+    /// <summary>How a group works.</summary>
+    public static WaysOfWorking WaysOf(Content content, ChildrenGroup group)
+    {
+        ArgumentNullException.ThrowIfNull(content);
+        ArgumentNullException.ThrowIfNull(group);
+        return new(content.Differences, group.Settings.Ways);
+    }
+
+    /// <summary>Every idea the cupboard carries as the group works, and those that nothing at hand goes together for or the group does without.</summary>
+    public static (IReadOnlyList<Idea> Ideas, IReadOnlyList<Unsuited> Unsuited) Ideas(
+        Content content, ChildrenGroup group, Theme theme, IReadOnlyDictionary<string, double> onHand, int childCount)
+    {
+        ArgumentNullException.ThrowIfNull(theme);
+        var ways = WaysOf(content, group);
         var mixed = content.Recipes.Select(r => r.Makes).ToHashSet();
         var there = content.Materials.ToDictionary(m => m.Id, m => onHand.GetValueOrDefault(m.Id) + content.Chains.Most(m.Id, onHand) + (mixed.Contains(m.Id) ? Plenty : 0));
-        return IdeaComposer.Compose(content.Techniques, theme, content.Materials, there, childCount, content.GoesWith);
+        var kept = theme.As(ways.SmallLetters, ways.ChoiceOf("celebrations"));
+        var (ideas, unsuited) = IdeaComposer.Compose([.. content.Techniques.Select(ways.Adapt)], kept, content.Materials, there, childCount, content.GoesWith);
+        return (
+            [.. ideas.Where(i => ways.KeptOut(i.Technique) is null)],
+            [.. unsuited, .. ideas.Where(i => i.Lead is not null && ways.KeptOut(i.Technique) is not null)
+                .Select(i => new Unsuited(i.Technique, i.Lead!, i.Title, [ways.KeptOut(i.Technique)!]))]);
     }
 }

@@ -90,11 +90,14 @@ var api = app.MapGroup("/api").AddEndpointFilter<Validated>();
 api.MapGet("/health", () => TypedResults.Ok(new Health("ready"))).WithName("health").WithTags("Site");
 api.MapGroup();
 api.MapObservations();
+api.MapObjectives();
+api.MapRota();
 api.MapCupboard();
 api.MapSharing();
 api.MapWeek();
 api.MapFiles();
 api.MapIdeas();
+api.MapThemes();
 api.MapPrep();
 api.MapMaking();
 api.MapWords();
@@ -115,9 +118,12 @@ await using (var scope = app.Services.CreateAsyncScope())
         await Site.SeedDemoAsync(db, NewId.Next, default);
         if (app.Configuration.GetValue("Nido:DemoComposed", true))
         {
-            var week = await db.Weeks.SingleAsync();
-            app.Services.GetRequiredService<Compositions>().Begin(week.Id);
-            await app.Services.GetRequiredService<Compositions>().WhenEnded(week.Id);
+            var compositions = app.Services.GetRequiredService<Compositions>();
+            foreach (var week in await db.Weeks.Select(w => w.Id).ToListAsync())
+            {
+                compositions.Begin(week);
+                await compositions.WhenEnded(week);
+            }
         }
     }
 }

@@ -20,6 +20,6 @@ public static class MaterialTags
         // What it brings with it
         "choking-food", "raw-flour", "raw-bean", "raw-egg", "honey", "salt", "berry", "egg-carton", "packaging", "medicine-box", "nut",
         "hot", "hot-glue", "soap", "foam", "dye", "borax", "essential-oil", "water-bead", "film", "pin", "screw", "toothed-cutter",
-        "laminated", "powered", "torch",
+        "laminated", "powered", "torch", "small-tool",
     };
 }

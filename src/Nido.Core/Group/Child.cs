@@ -23,6 +23,15 @@ public sealed record Child(
     string HomeLanguage,
     string Note)
 {
+    /// <summary>What the child is given so that it can take part.</summary>
+    public IReadOnlyList<Support> Supports { get; init; } = [];
+
+    /// <summary>Where it only stands for one expected at a drop-in session: the chance of running out that is borne, over 0 and under 1. Null for a named child.</summary>
+    public double? RunOut { get; init; }
+
+    /// <summary>Ways of working chosen for this child, by difference; the group's hold for the rest.</summary>
+    public IReadOnlyDictionary<string, string> Ways { get; init; } = new Dictionary<string, string>();
+
     /// <summary>Age in whole months on a day.</summary>
     public int MonthsOn(DateOnly day) => Age.Months(BornOn, day);
 }

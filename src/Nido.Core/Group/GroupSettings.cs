@@ -32,6 +32,15 @@ public sealed record GroupSettings(
     /// <summary>When a step up or down is proposed.</summary>
     public StepRule StepRule { get; init; } = StepRule.TwoDays;
 
+    /// <summary>Choice in each thing practitioners differ on, by its id; one left out is ours.</summary>
+    public IReadOnlyDictionary<string, string> Ways { get; init; } = new Dictionary<string, string>();
+
+    /// <summary>In how many of a hundred sessions kits may run out, where who comes is not known.</summary>
+    public int RunOutPercent { get; init; } = 5;
+
+    /// <summary>How groups are formed where stations rotate.</summary>
+    public Grouping Grouping { get; init; } = Grouping.NearSteps;
+
     /// <summary>The settings a new group starts from. Three minutes a year of age is common practice for ages 2 to 5.</summary>
     public static GroupSettings Default { get; } = new(
         SmallPartsRule.Never,

@@ -10,6 +10,9 @@ namespace Nido.Core.Ideas;
 /// <param name="KeptOutBy">The finding that keeps the child out, where one does.</param>
 public sealed record ChildAtIdea(Child Child, StepOffer? Offer, Finding? KeptOutBy)
 {
+    /// <summary>A higher step that waits for an earlier strand, or null.</summary>
+    public NotReady? Waits { get; init; }
+
     /// <summary>0 out of reach – 1 just right.</summary>
     public double Fit => Offer?.Fit ?? 0;
 

@@ -54,6 +54,11 @@ public static class Demand
         var each = users.Select(u => u.Step.Each(role, u.Child.Child.Name)).OrderDescending().ToArray();
         // The neediest who can be at work together, so that no table falls short whoever comes first.
         var counted = material.Consumable ? each : [.. each.Take(atOnce)];
+        if (material.Consumable && users[0].Child.Child.RunOut is { } runOut)
+        {
+            return ForExpected(role, material, users, runOut);
+        }
+
         var sum = role.Per == Per.Pair ? counted.Where((_, i) => i % 2 == 0).Sum() : counted.Sum();
         var total = Spared(sum, role.SparePercent);
         var steps = string.Join(", ", users.GroupBy(u => u.Step.Number).OrderBy(g => g.Key)
@@ -61,6 +66,35 @@ public static class Demand
         var who = material.Consumable ? $"all {each.Length} in reach" : $"{counted.Length} at work at once";
         var spare = role.SparePercent > 0 ? $", {role.SparePercent:0}% spare" : "";
         return (total, [$"{material.Name} as {role.Name}: {steps}; {who} = {sum:0.##}{spare} → {total:0.##}"]);
+    }
+
+    /// <summary>Kits for whoever comes: each step is packed by itself, so that none of them runs out more often than is borne.</summary>
+    /// <param name="idea">The idea.</param>
+    /// <param name="children">Everyone expected, at this idea.</param>
+    public static IReadOnlyList<Kit> Kits(Idea idea, IReadOnlyList<ChildAtIdea> children)
+    {
+        ArgumentNullException.ThrowIfNull(idea);
+        return
+        [
+            .. from at in children
+               where at.InReach && at.Child.RunOut is not null
+               group at by at.Offer!.Step into g
+               orderby g.Key
+               let step = idea.Steps.First(s => s.Number == g.Key)
+               select new Kit(
+                   g.Key, g.Count(), DropInKits.For(g.Count(), g.First().Child.RunOut!.Value),
+                   [.. idea.Technique.Roles.Where(r => step.Bindings.ContainsKey(r.Name) && step.Bindings[r.Name].Material.Consumable && r.Per == Per.Child)
+                       .Select(r => (step.Bindings[r.Name].Material, step.Each(r, "")))]),
+        ];
+    }
+
+    private static (double Amount, string[] Trace) ForExpected(Role role, Material material, (ChildAtIdea Child, IdeaStep Step)[] users, double runOut)
+    {
+        var kits = users.GroupBy(u => u.Step.Number).OrderBy(g => g.Key)
+            .Select(g => (Step: g.Key, Expected: g.Count(), Kits: DropInKits.For(g.Count(), runOut), Each: g.First().Step.Each(role, ""), Words: g.First().Step.EachInWords(role, material.Unit.ToString().ToLowerInvariant())))
+            .ToArray();
+        var total = Spared(kits.Sum(k => (role.Per == Per.Pair ? Math.Ceiling(k.Kits / 2.0) : k.Kits) * k.Each), role.SparePercent);
+        return (total, [$"{material.Name} as {role.Name}: {string.Join(", ", kits.Select(k => $"{k.Expected} expected at step {k.Step} → {k.Kits} kits ({k.Words})"))}; each runs out in at most {100 * runOut:0}% of sessions → {total:0.##}"]);
     }
 
     private static double Spared(double amount, double percent) => Math.Ceiling((amount * (1 + (percent / 100))) - 1e-9);

@@ -25,6 +25,20 @@ public sealed record IdeaStep(
         return child.Hand == Hand.Left && Left.TryGetValue(role, out var left) ? left : Bindings[role];
     }
 
+    // Held in the hand, these keep the fingers off what is sticky or damp.
+    private static readonly string[] KeepsHandsOff = ["tongs", "tweezers", "spoon", "scoop", "brush", "stamp", "dropper", "sponge"];
+
+    /// <summary>How the work feels to bare hands, in a word of the touch ladder; null where it is dry or a tool is used.</summary>
+    public string? Feel(IReadOnlyList<string> actions)
+    {
+        ArgumentNullException.ThrowIfNull(actions);
+        bool Has(params string[] tags) => Bindings.Values.Any(b => tags.Any(b.Material.Tags.Contains));
+        return Has(KeepsHandsOff) ? null
+            : Has("sticks") || actions.Contains("paint") || (actions.Contains("glue") && Has("liquid")) ? "sticky"
+            : Has("moulds", "foam") || actions.Contains("water") ? "damp"
+            : null;
+    }
+
     /// <summary>What is built or laid, for the calculators.</summary>
     public StepMaking Making { get; init; } = StepMaking.None;
 

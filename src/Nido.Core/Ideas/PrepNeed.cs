@@ -6,4 +6,8 @@ namespace Nido.Core.Ideas;
 /// <param name="WaitHours">Drying, cooling or soaking that follows, in hours.</param>
 /// <param name="AdultOnly">Not with children.</param>
 /// <param name="Actions">What is done, for the safety rules (cut, heat, drill…).</param>
-public sealed record PrepNeed(string What, int Minutes, int WaitHours, bool AdultOnly, IReadOnlyList<string> Actions);
+public sealed record PrepNeed(string What, int Minutes, int WaitHours, bool AdultOnly, IReadOnlyList<string> Actions)
+{
+    /// <summary>What kind it is, where ways of working may leave it out: lines, model, print.</summary>
+    public string? Kind { get; init; }
+}

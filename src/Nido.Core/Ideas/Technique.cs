@@ -33,6 +33,9 @@ public sealed record Technique(
     int ThemeLink, IReadOnlyList<Role> Roles, IReadOnlyList<TechniqueStep> Steps, IReadOnlyList<PrepNeed> Prep,
     IReadOnlyList<string> Instructions)
 {
+    /// <summary>What else ways of working ask about it.</summary>
+    public IReadOnlyList<string> Traits { get; init; } = [];
+
     /// <summary>Roles whose materials must go together.</summary>
     public IReadOnlyList<Pair> Pairs { get; init; } = [];
 

@@ -24,6 +24,33 @@ public sealed record Theme(
     IReadOnlyDictionary<string, string> Slots, IReadOnlyList<string> Words, string Story, IReadOnlyList<string> Rhyme,
     IReadOnlyList<string> Questions, string Greeting, string Farewell)
 {
+    /// <summary>Books to read.</summary>
+    public IReadOnlyList<Book> Books { get; init; } = [];
+
+    /// <summary>Words to use while doing: squeeze, under, heavier.</summary>
+    public IReadOnlyList<string> Sayings { get; init; } = [];
+
+    /// <summary>Id of a shipped picture for a word; a word left out has none.</summary>
+    public IReadOnlyDictionary<string, string> Pictures { get; init; } = new Dictionary<string, string>();
+
+    /// <summary>Greeting, farewell and story where the group keeps feasts: by the choice in celebrations (festive, faith).</summary>
+    public IReadOnlyDictionary<string, Occasion> Occasions { get; init; } = new Dictionary<string, Occasion>();
+
+    /// <summary>How words go with the letter where the dictionary does not know them: set by an adult.</summary>
+    public IReadOnlyDictionary<string, Words.LetterFit> Fits { get; init; } = new Dictionary<string, Words.LetterFit>();
+
+    /// <summary>Language of its words as a two-letter code.</summary>
+    public string Language { get; init; } = "en";
+
+    /// <summary>The theme as a group keeps it: letters small where it says so, and feasts in its own way.</summary>
+    /// <param name="smallLetters">The letter of the week is written small.</param>
+    /// <param name="celebrations">The choice in celebrations.</param>
+    public Theme As(bool smallLetters, string? celebrations)
+    {
+        var kept = celebrations is not null && Occasions.TryGetValue(celebrations, out var o) ? this with { Greeting = o.Greeting, Farewell = o.Farewell, Story = o.Story } : this;
+        return smallLetters ? kept with { Letter = Letter.ToLowerInvariant(), SecondLetter = SecondLetter.ToLowerInvariant() } : kept;
+    }
+
     /// <summary>Work for the theme itself, before its first day.</summary>
     public IReadOnlyList<PrepNeed> Prep { get; init; } = [];
 

@@ -19,6 +19,7 @@ public sealed class ChooseModel
         Received = [.. Enumerable.Range(0, problem.ChildCount).Select(ReceivedBy)];
         EveryOfferFilled.Add(this);
         NotTheSameAgain.Add(this);
+        NotTwoHeavyInARow.Add(this);
         SomethingForEveryone.Add(this);
         AdultsBesideTheOffers.Add(this);
         OnlyOnItsDays.Add(this);

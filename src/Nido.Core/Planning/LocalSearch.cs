@@ -13,11 +13,12 @@ public sealed class LocalSearch(WeekProblem problem, SeededChance chance)
     /// <param name="rounds">How often it is shaken.</param>
     /// <param name="stop">Ends it with the best so far.</param>
     /// <param name="better">Told of every improvement.</param>
-    public void Improve(PlanState plan, Func<PlanState, long> price, int rounds, CancellationToken stop, Action? better = null)
+    /// <param name="enough">A price at which it may end, such as a certified bound.</param>
+    public void Improve(PlanState plan, Func<PlanState, long> price, int rounds, CancellationToken stop, Action? better = null, long enough = 0)
     {
         Descend(plan, price, stop);
         var best = (Uses: plan.Uses.ToArray(), Price: price(plan));
-        for (var round = 0; round < rounds && open.Length > 0 && best.Price > 0 && !stop.IsCancellationRequested; round++)
+        for (var round = 0; round < rounds && open.Length > 0 && best.Price > enough && !stop.IsCancellationRequested; round++)
         {
             Shake(plan, 2 + chance.Next(4));
             Descend(plan, price, stop);

@@ -1,3 +1,6 @@
+using Nido.Core.Cupboard;
+using Nido.Core.Group;
+
 namespace Nido.Core.Planning;
 
 /// <summary>
@@ -19,9 +22,16 @@ public sealed class PlanState
     private readonly int[] cellReach;
     private readonly int[] techniqueOnDay;
     private readonly int[] ideaCount;
+    private readonly int[] heavyInCell;
     private readonly int[] techniqueCount;
     private readonly int strandCount = Strand.All.Count;
     private readonly int[] firstSlot;
+    private readonly Use[] all;
+    private readonly Material[] materials;
+    private readonly TakenInWeek taken;
+    private readonly double[] left;
+    private int reachBroken;
+    private long missing;
 
     /// <summary>An empty plan of a problem.</summary>
     public PlanState(WeekProblem problem)
@@ -33,10 +43,17 @@ public sealed class PlanState
         cellReach = new int[problem.Days.Count * problem.Blocks.Count * problem.ChildCount];
         techniqueOnDay = new int[problem.Days.Count * problem.TechniqueCount];
         ideaCount = new int[problem.Input.Ideas.Count];
+        heavyInCell = new int[problem.Days.Count * problem.Blocks.Count];
         techniqueCount = new int[problem.TechniqueCount];
         firstSlot = [.. from d in Enumerable.Range(0, problem.Days.Count)
                         from b in Enumerable.Range(0, problem.Blocks.Count)
                         select problem.SlotAt(d, b, 0)];
+        all = [.. problem.Uses];
+        materials = [.. problem.Materials];
+        taken = new(problem);
+        left = new double[problem.Materials.Count];
+        reachBroken = problem.Blocks.Count * problem.DaysPresent.Sum();
+        missing = problem.StrandOpen.Count(open => open) * (long)StrandCost;
     }
 
     /// <summary>A plan with these uses in its slots; −1 is empty.</summary>
@@ -68,13 +85,13 @@ public sealed class PlanState
         Count(day, block, -1);
         if (before >= 0)
         {
-            Note(day, problem.Uses[before], -1);
+            Note(day, block, all[before], -1);
         }
 
         uses[slot] = use;
         if (use >= 0)
         {
-            Note(day, problem.Uses[use], 1);
+            Note(day, block, all[use], 1);
         }
 
         Count(day, block, 1);
@@ -85,26 +102,27 @@ public sealed class PlanState
     public bool MayPut(int slot, int use)
     {
         var (day, block, _) = problem.Slots[slot];
-        var candidate = problem.Uses[use];
-        var here = uses[slot] >= 0 ? problem.Uses[uses[slot]] : null;
+        var candidate = all[use];
+        var here = uses[slot] >= 0 ? all[uses[slot]] : null;
         var sameTechnique = techniqueOnDay[(day * problem.TechniqueCount) + candidate.TechniqueIndex]
             - (here?.TechniqueIndex == candidate.TechniqueIndex ? 1 : 0);
         var sameIdea = ideaCount[candidate.IdeaIndex] - (here?.IdeaIndex == candidate.IdeaIndex ? 1 : 0);
         return sameTechnique == 0
             && sameIdea < WeekProblem.MostPerIdea
             && candidate.OnDay[day]
+            && (!candidate.IsHeavy || RestsBeside(day, block, here))
             && AdultsIn(day, block) - (here?.Adults ?? 0) + candidate.Adults <= problem.AdultsThere[day][block];
     }
 
     /// <summary>The fair-shares objective, with hard rules as a very high price; what the search compares.</summary>
-    public long FairPrice() => FairParts().Total + (ReachBroken() * 1_000_000L);
+    public long FairPrice() => FairParts().Total + (reachBroken * 1_000_000L);
 
     /// <summary>The whole score.</summary>
     public PlanScore Score()
     {
         var (shortfall, worst, missing, _) = FairParts();
         var (wishes, cents, prep) = WishParts();
-        return new(shortfall, worst, missing, ReachBroken() + EmptySlots() + RulesBroken(), wishes, cents, prep);
+        return new(shortfall, worst, missing, reachBroken + EmptySlots() + RulesBroken(), wishes, cents, prep);
     }
 
     /// <summary>Money, evenings, repetition, order and the ideas' own wishes in points.</summary>
@@ -114,7 +132,7 @@ public sealed class PlanState
     /// What is taken of each material over the week: consumables added up, what goes off counted from each day on with
     /// what is no longer good by then, reusables at the busiest time with those still drying.
     /// </summary>
-    public double[] Taken() => new TakenInWeek(problem).Of(uses);
+    public double[] Taken() => taken.Now().ToArray();
 
     /// <summary>Offers of a cell in reach of a child.</summary>
     public int InReach(int day, int block, int child) =>
@@ -136,21 +154,27 @@ public sealed class PlanState
                 continue;
             }
 
+            var at = (cell * problem.ChildCount) + c;
             var inReach = 0;
             for (var o = 0; o < problem.Blocks[block].Offers; o++)
             {
-                inReach += uses[first + o] >= 0 && problem.Uses[uses[first + o]].Reach[c] ? 1 : 0;
+                inReach += uses[first + o] >= 0 && all[uses[first + o]].Reach[c] ? 1 : 0;
             }
 
-            cellReach[(cell * problem.ChildCount) + c] = inReach;
+            if (cellReach[at] != inReach)
+            {
+                reachBroken += (inReach == 0 ? 1 : 0) - (cellReach[at] == 0 ? 1 : 0);
+                cellReach[at] = inReach;
+            }
+
             for (var o = 0; o < problem.Blocks[block].Offers && inReach > 0; o++)
             {
-                if (uses[first + o] < 0 || !problem.Uses[uses[first + o]].Reach[c])
+                if (uses[first + o] < 0 || !all[uses[first + o]].Reach[c])
                 {
                     continue;
                 }
 
-                var given = problem.Uses[uses[first + o]].Dose[free ? inReach - 1 : 0];
+                var given = all[uses[first + o]].Dose[free ? inReach - 1 : 0];
                 for (var k = c * 4; k < (c * 4) + 4; k++)
                 {
                     dose[k] += sign * given[k];
@@ -159,8 +183,11 @@ public sealed class PlanState
         }
     }
 
-    private void Note(int day, Use use, int sign)
+    private void Note(int day, int block, Use use, int sign)
     {
+        var cell = (day * problem.Blocks.Count) + block;
+        taken.Add(cell, use, sign);
+        heavyInCell[cell] += use.IsHeavy ? sign : 0;
         techniqueOnDay[(day * problem.TechniqueCount) + use.TechniqueIndex] += sign;
         ideaCount[use.IdeaIndex] += sign;
         techniqueCount[use.TechniqueIndex] += sign;
@@ -173,14 +200,20 @@ public sealed class PlanState
 
             foreach (var s in use.Strands)
             {
-                strands[(c * strandCount) + s] += sign;
+                ref var met = ref strands[(c * strandCount) + s];
+                met += sign;
+                // Met for the first time, or no longer at all.
+                if (problem.StrandOpen[(c * strandCount) + s] && met == (sign > 0 ? 1 : 0))
+                {
+                    missing -= sign * StrandCost;
+                }
             }
         }
     }
 
     private (long Shortfall, long Worst, long Missing, long Total) FairParts()
     {
-        long shortfall = 0, missing = 0;
+        long shortfall = 0;
         var worst = 0L;
         for (var k = 0; k < dose.Length; k++)
         {
@@ -190,25 +223,23 @@ public sealed class PlanState
             worst = target == 0 ? worst : Math.Max(worst, ((1000L * lacking) + target - 1) / target);
         }
 
-        for (var k = 0; k < strands.Length; k++)
-        {
-            missing += strands[k] == 0 && problem.StrandOpen[k] ? StrandCost : 0;
-        }
-
         worst *= WorstCost;
         return (shortfall, worst, missing, shortfall + worst + missing);
     }
 
-    private int ReachBroken()
+    /// <summary>Whether one more heavy idea in a cell leaves hands a rest before and after: no child has two heavy in a row.</summary>
+    public bool RestsBeside(int day, int block, Use? instead)
     {
-        var broken = 0;
-        for (var k = 0; k < cellReach.Length; k++)
-        {
-            broken += cellReach[k] == 0 && problem.Present[k % problem.ChildCount][k / problem.ChildCount / problem.Blocks.Count] ? 1 : 0;
-        }
-
-        return broken;
+        var cell = (day * problem.Blocks.Count) + block;
+        var heavy = heavyInCell[cell] + 1 - (instead?.IsHeavy == true ? 1 : 0);
+        return !(problem.Blocks[block].Kind == BlockKind.Stations && heavy > 1)
+            && (!MustBeHeavy(block, heavy)
+                || ((block == 0 || !MustBeHeavy(block - 1, heavyInCell[cell - 1]))
+                    && (block == problem.Blocks.Count - 1 || !MustBeHeavy(block + 1, heavyInCell[cell + 1]))));
     }
+
+    /// <summary>Whether a child in the block cannot but meet a heavy idea: where it may choose, only when all are.</summary>
+    private bool MustBeHeavy(int block, int heavy) => problem.Blocks[block].IsFreeChoice ? heavy == problem.Blocks[block].Offers : heavy > 0;
 
     private int EmptySlots() => uses.Count(u => u < 0);
 
@@ -220,7 +251,7 @@ public sealed class PlanState
         var adults = 0;
         for (var o = 0; o < problem.Blocks[block].Offers; o++)
         {
-            adults += uses[first + o] >= 0 ? problem.Uses[uses[first + o]].Adults : 0;
+            adults += uses[first + o] >= 0 ? all[uses[first + o]].Adults : 0;
         }
 
         return adults;
@@ -229,24 +260,25 @@ public sealed class PlanState
     private (long Points, int Cents, int Prep) WishParts()
     {
         var sliders = problem.Input.Sliders;
-        var taken = Taken();
+        var now = taken.Now();
+        now.CopyTo(left);
         var cents = 0;
         var (unsold, making) = (0.0, 0.0);
-        for (var m = 0; m < taken.Length; m++)
+        for (var m = 0; m < left.Length; m++)
         {
             // What can be made of what the week leaves over is neither bought nor asked for.
-            var (material, there) = (problem.Materials[m], problem.OnHand[m]);
-            if (taken[m] > there + 1e-9 && problem.Makes[m] is { } make)
+            var (material, there) = (materials[m], problem.OnHand[m]);
+            if (left[m] > there + 1e-9 && problem.Makes[m] is { } make)
             {
-                var made = make.Make(taken[m] - there, taken);
+                var made = make.Make(left[m] - there, left);
                 making += made * make.Minutes;
                 there += made;
             }
 
-            cents += Packs(taken[m], there, material.PackSize) * (material.PackCents ?? 0);
+            cents += Packs(left[m], there, material.PackSize) * (material.PackCents ?? 0);
             // Not to be had in a shop: each such thing is a burden, more so the further it falls short.
-            unsold += taken[m] > there + 1e-9 && !material.IsSold
-                ? 1 + Math.Min(4, (taken[m] - there) / Math.Max(1, there))
+            unsold += left[m] > there + 1e-9 && !material.IsSold
+                ? 1 + Math.Min(4, (left[m] - there) / Math.Max(1, there))
                 : 0;
         }
 
@@ -256,10 +288,14 @@ public sealed class PlanState
             + (long)(making * (15 + (4 * sliders.LightPrep)));
         var prep = (int)Math.Ceiling(making - 1e-9);
         var perDay = problem.Slots.Count / problem.Days.Count;
+        Span<bool> ladders = stackalloc bool[problem.LadderCount];
+        Span<int> towards = stackalloc int[problem.Objectives.Count];
+        towards.Clear();
         for (var d = 0; d < problem.Days.Count; d++)
         {
             int evening = 0, mess = 0;
             var warm = false;
+            ladders.Clear();
             for (var s = d * perDay; s < (d + 1) * perDay; s++)
             {
                 if (uses[s] < 0)
@@ -267,19 +303,40 @@ public sealed class PlanState
                     continue;
                 }
 
-                var use = problem.Uses[uses[s]];
+                var use = all[uses[s]];
                 evening += use.PrepMinutes;
                 mess += use.Idea.Technique.Mess;
                 points += use.WishCost;
                 // Hands are warmed, and the whole arm used, before squeezing and cutting.
                 points += use.Idea.Technique.HandLoad == Ideas.HandLoad.Heavy && !warm ? 15 : 0;
                 warm |= use.Idea.Technique.WarmUp || use.Idea.Technique.WholeArm;
+                ladders[use.Ladder] = true;
+                for (var o = 0; o < towards.Length; o++)
+                {
+                    var (child, ladder) = problem.Objectives[o];
+                    towards[o] += use.Ladder == ladder && use.Reach[child] && problem.Present[child][d] ? 1 : 0;
+                }
+            }
+
+            // Where children wait for an earlier strand, that strand lies out on the same day.
+            for (var s = d * perDay; s < (d + 1) * perDay; s++)
+            {
+                foreach (var (ladder, children) in uses[s] < 0 ? [] : all[uses[s]].Earlier)
+                {
+                    points += ladders[ladder] ? 0 : 4L * children;
+                }
             }
 
             prep += evening;
             points += (evening * sliders.LightPrep / 2)
                 + (Math.Max(0, evening - problem.Input.Group.Settings.EveningPrepMinutes) * 20L)
                 + (Math.Max(0, mess - 8) * 20L);
+        }
+
+        // What a child works towards comes at least twice.
+        foreach (var times in towards)
+        {
+            points += times switch { 0 => 300, 1 => 100, _ => 0 };
         }
 
         foreach (var count in ideaCount)

@@ -1,77 +1,98 @@
 namespace Nido.Core.Planning;
 
-/// <summary>Adds up what the uses of a week take of each material.</summary>
-/// <param name="problem">The week.</param>
-internal readonly struct TakenInWeek(WeekProblem problem)
+/// <summary>
+/// What the uses of a week take of each material, kept up to date as they are put and taken out. Amounts are whole, so
+/// adding and taking away is exact.
+/// </summary>
+internal sealed class TakenInWeek
 {
-    /// <summary>Units of each material that must be there for what lies in the slots.</summary>
-    public double[] Of(int[] uses)
+    private readonly WeekProblem problem;
+    private readonly int cells;
+    private readonly double[] inCell;
+    private readonly double[] taken;
+    private readonly bool[] isSlow;
+    private readonly bool[] isStale;
+    private readonly int[] stale;
+    private int staleCount;
+
+    /// <summary>Nothing taken.</summary>
+    public TakenInWeek(WeekProblem problem)
     {
-        var (materials, cells) = (problem.Materials, problem.Cells);
-        var taken = new double[materials.Count];
-        var now = new double[materials.Count];
-        var slow = problem.SlowMaterials.Count == 0 ? null : new double[cells.Count, materials.Count];
-        for (var cell = 0; cell < cells.Count; cell++)
-        {
-            var (first, offers) = (cells[cell].FirstSlot, cells[cell].Offers);
-            for (var pass = 0; pass < 2; pass++)
-            {
-                for (var o = 0; o < offers; o++)
-                {
-                    if (uses[first + o] is not (>= 0 and var u))
-                    {
-                        continue;
-                    }
-
-                    foreach (var (material, amount) in problem.Uses[u].Takes)
-                    {
-                        if (materials[material].Consumable)
-                        {
-                            taken[material] += pass == 0 ? amount : 0;
-                        }
-                        else if (pass == 0)
-                        {
-                            now[material] += amount;
-                        }
-                        else
-                        {
-                            taken[material] = Math.Max(taken[material], now[material]);
-                            now[material] = 0;
-                        }
-
-                        if (pass == 0 && slow is not null)
-                        {
-                            slow[cell, material] += amount;
-                        }
-                    }
-                }
-            }
-        }
-
+        this.problem = problem;
+        cells = problem.Cells.Count;
+        inCell = new double[problem.Materials.Count * cells];
+        taken = new double[problem.Materials.Count];
+        isStale = new bool[problem.Materials.Count];
+        stale = new int[problem.Materials.Count];
+        isSlow = new bool[problem.Materials.Count];
         foreach (var material in problem.SlowMaterials)
         {
-            taken[material] = materials[material].Consumable ? WithGoneOff(material, slow!) : WithDrying(material, slow!);
+            isSlow[material] = true;
+        }
+    }
+
+    /// <summary>A use put into a cell (1) or taken out (−1).</summary>
+    public void Add(int cell, Use use, int sign)
+    {
+        foreach (var (material, amount) in use.Takes)
+        {
+            inCell[(material * cells) + cell] += sign * amount;
+            if (!isStale[material])
+            {
+                isStale[material] = true;
+                stale[staleCount++] = material;
+            }
+        }
+    }
+
+    /// <summary>Units of each material that must be there.</summary>
+    public ReadOnlySpan<double> Now()
+    {
+        while (staleCount > 0)
+        {
+            var material = stale[--staleCount];
+            isStale[material] = false;
+            taken[material] = Of(material);
         }
 
         return taken;
     }
 
+    private double Of(int material)
+    {
+        var row = inCell.AsSpan(material * cells, cells);
+        var consumable = problem.Materials[material].Consumable;
+        if (isSlow[material])
+        {
+            return consumable ? WithGoneOff(material, row) : WithDrying(material, row);
+        }
+
+        var (sum, most) = (0.0, 0.0);
+        foreach (var amount in row)
+        {
+            sum += amount;
+            most = Math.Max(most, amount);
+        }
+
+        return consumable ? sum : most;
+    }
+
     /// <summary>The most in use or still drying at any time, and what has gone off by then.</summary>
-    private double WithDrying(int material, double[,] inCell)
+    private double WithDrying(int material, ReadOnlySpan<double> row)
     {
         var most = 0.0;
         var turnaround = problem.Materials[material].TurnaroundMinutes;
-        for (var cell = 0; cell < problem.Cells.Count; cell++)
+        for (var cell = 0; cell < cells; cell++)
         {
-            if (inCell[cell, material] <= 0)
+            if (row[cell] <= 0)
             {
                 continue;
             }
 
-            var sum = inCell[cell, material];
+            var sum = row[cell];
             for (var before = 0; before < cell; before++)
             {
-                sum += problem.Cells[before].EndsAt + turnaround > problem.Cells[cell].StartsAt ? inCell[before, material] : 0;
+                sum += row[before] > 0 && problem.Cells[before].EndsAt + turnaround > problem.Cells[cell].StartsAt ? row[before] : 0;
             }
 
             most = Math.Max(most, sum + problem.GoneOff(material, problem.Cells[cell].Day));
@@ -81,14 +102,13 @@ internal readonly struct TakenInWeek(WeekProblem problem)
     }
 
     /// <summary>For each day: what is wanted from then on, and what is on hand but no longer good by then; the largest counts.</summary>
-    private double WithGoneOff(int material, double[,] inCell)
+    private double WithGoneOff(int material, ReadOnlySpan<double> row)
     {
         var (most, later) = (0.0, 0.0);
-        for (var cell = problem.Cells.Count - 1; cell >= 0; cell--)
+        for (var cell = cells - 1; cell >= 0; cell--)
         {
-            later += inCell[cell, material];
-            var gone = problem.GoneOff(material, problem.Cells[cell].Day);
-            most = later > 0 ? Math.Max(most, later + gone) : most;
+            later += row[cell];
+            most = later > 0 ? Math.Max(most, later + problem.GoneOff(material, problem.Cells[cell].Day)) : most;
         }
 
         return most;

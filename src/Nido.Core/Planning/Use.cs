@@ -53,6 +53,15 @@ public sealed class Use
     public required IReadOnlyList<DemandLine> Demand { get; init; }
 
     /// <summary>Preparation in minutes.</summary>
+    /// <summary>Tires the hands.</summary>
+    public bool IsHeavy => Idea.Technique.HandLoad == HandLoad.Heavy;
+
+    /// <summary>Index of its ladder, by id.</summary>
+    public required int Ladder { get; init; }
+
+    /// <summary>Ladders that children wait for here, with how many of them.</summary>
+    public required (int Ladder, int Children)[] Earlier { get; init; }
+
     public required int PrepMinutes { get; init; }
 
     /// <summary>Points for everything that is wished but not fair shares: theme, freshness, approach; lower is better.</summary>

@@ -12,6 +12,8 @@ internal sealed class UseFinder(WeekProblem problem)
     private readonly WeekInput input = problem.Input;
     private readonly ChildrenGroup group = problem.Group;
     private readonly DateOnly day = problem.Days[0].Date;
+    private readonly HelpManner[] manners = [.. problem.Group.Children.Select(c => problem.Input.Ways.For(c).Help)];
+    private readonly Ladder? touch = problem.Input.Ladders.GetValueOrDefault("touch");
 
     /// <summary>An idea in a block, on the days where safety treats it alike.</summary>
     internal sealed record Found(
@@ -86,14 +88,29 @@ internal sealed class UseFinder(WeekProblem problem)
     private ChildAtIdea[] Whom(Idea idea, Finding?[][] keptOut)
     {
         var ladder = input.Ladders[idea.Technique.Ladder];
+        Prerequisite[] needs = [.. ladder.Needs, .. input.Ways.Needs(ladder.Id)];
+        string?[] feels = [.. idea.Steps.Select(s => s.Feel(idea.Technique.Actions))];
         return
         [
             .. group.Children.Select((child, c) =>
             {
-                var allowed = idea.Steps.Where((_, s) => keptOut[s][c] is null).Select(s => ladder.Steps[s.Number - 1]);
-                var offer = input.Evidence.Offer(child, ladder, day, allowed);
-                return new ChildAtIdea(child, offer, offer is null ? keptOut[0][c] : null);
+                int[] safe = [.. Enumerable.Range(0, idea.Steps.Count).Where(s => keptOut[s][c] is null)];
+                var waits = safe.ToDictionary(s => s, s => NotReady(child, idea.Steps[s].Number, needs, feels[s]));
+                StepOffer? Among(IEnumerable<int> steps) => input.Evidence.Offer(child, ladder, day, steps.Select(s => ladder.Steps[idea.Steps[s].Number - 1]), manners[c]);
+                var offer = Among(safe.Where(s => waits[s] is null));
+                var otherwise = waits.Values.All(w => w is null) ? offer : Among(safe);
+                return new ChildAtIdea(child, offer, offer is null && safe.Length == 0 ? keptOut[0][c] : null)
+                {
+                    // Only what would be offered now, were it not for the earlier strand, is worth a word.
+                    Waits = otherwise is { Fit: > 0 } && otherwise.Step != offer?.Step
+                        ? waits.First(w => idea.Steps[w.Key].Number == otherwise.Step).Value
+                        : null,
+                };
             }),
         ];
     }
+
+    private NotReady? NotReady(Child child, int step, Prerequisite[] needs, string? feel) =>
+        Readiness.Of(child, step, needs, day, input.Evidence, input.Ladders)
+        ?? (touch is null ? null : Readiness.ForTouch(child, step, feel, touch, day, input.Evidence));
 }

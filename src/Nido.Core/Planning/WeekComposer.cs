@@ -9,6 +9,8 @@ namespace Nido.Core.Planning;
 /// <param name="time">Where seconds come from.</param>
 public sealed class WeekComposer(WeekProblem problem, ComposeLimits limits, TimeProvider time)
 {
+    // A short week is searched through sooner than a long one.
+    private const int StepsPerSlot = 25_000;
     private readonly long began = time.GetTimestamp();
     private long bound;
 
@@ -32,12 +34,12 @@ public sealed class WeekComposer(WeekProblem problem, ComposeLimits limits, Time
         {
             Tell(progress, ComposeStage.Place, plan, show: false);
             var placed = PlaceModel.Place(problem, chosen.Value.Ways, chosen.Value.Times, 4, either.Token);
-            search.Improve(placed, p => p.FairPrice(), limits.Rounds / 2, either.Token);
+            search.Improve(placed, p => p.FairPrice(), limits.Rounds / 2, either.Token, enough: bound);
             plan = placed.FairPrice() < plan.FairPrice() ? placed : plan;
         }
 
         Tell(progress, ComposeStage.Polish, plan, show: true);
-        search.Improve(plan, p => p.FairPrice(), limits.Rounds, either.Token);
+        search.Improve(plan, p => p.FairPrice(), limits.Rounds, either.Token, enough: bound);
         Tell(progress, ComposeStage.Wishes, plan, show: true);
         MeetWishes(plan, search, either.Token);
         var end = stop.IsCancellationRequested ? ComposeEnd.StoppedByYou
@@ -91,7 +93,7 @@ public sealed class WeekComposer(WeekProblem problem, ComposeLimits limits, Time
         search.Anneal(
             plan,
             p => p.WishPrice() + (Math.Max(0, p.FairPrice() - limit) * 1000),
-            limits.AnnealSteps, hot: 250, cold: 1, stop);
+            Math.Min(limits.AnnealSteps, StepsPerSlot * problem.Slots.Count), hot: 250, cold: 1, stop);
     }
 
     private void Tell(IProgress<ComposeProgress>? progress, ComposeStage stage, PlanState plan, bool show) =>

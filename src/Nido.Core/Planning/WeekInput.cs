@@ -42,6 +42,15 @@ public sealed record WeekInput(
     /// <summary>What is known of the children beside their age.</summary>
     public Evidence Evidence { get; init; } = Evidence.None;
 
+    /// <summary>Words of the theme, sorted for its letter; looked up when a card first asks.</summary>
+    public Lazy<IReadOnlyList<Words.WordSort.Sorted>> Words { get; init; } = new(() => []);
+
+    /// <summary>The ideas before any swap of this week; null where there is none.</summary>
+    public IReadOnlyList<Idea>? BeforeSwaps { get; init; }
+
+    /// <summary>How the group works, in what practitioners differ on.</summary>
+    public WaysOfWorking Ways { get; init; } = WaysOfWorking.None;
+
     /// <summary>Recipes for what can be mixed.</summary>
     public IReadOnlyList<Recipe> Recipes { get; init; } = [];
 

@@ -15,8 +15,11 @@ public sealed class WeekProblem
     /// <summary>How often one idea may lie out in a week.</summary>
     public const int MostPerIdea = 3;
 
+    private readonly List<string> ladderIds;
+
     private WeekProblem(WeekInput input)
     {
+        ladderIds = [.. input.Ladders.Keys.Order(StringComparer.Ordinal)];
         Input = input;
         Group = input.Group;
         Days = input.Days;
@@ -95,6 +98,12 @@ public sealed class WeekProblem
     /// <summary>Number of techniques.</summary>
     public int TechniqueCount { get; private set; }
 
+    /// <summary>Ladders in the input.</summary>
+    public int LadderCount => ladderIds.Count;
+
+    /// <summary>What children work towards this week and something here serves: child and ladder.</summary>
+    public IReadOnlyList<(int Child, int Ladder)> Objectives { get; private set; } = [];
+
     /// <summary>Use index a slot must keep, or −1.</summary>
     public int[] LockedUse { get; private set; } = [];
 
@@ -111,6 +120,10 @@ public sealed class WeekProblem
         problem.ReadUses();
         problem.ReadTargets();
         problem.ReadLocks();
+        problem.Objectives = [.. input.Evidence.Objectives
+            .Select(o => (Child: Array.FindIndex([.. problem.Group.Children], c => c.Id == o.ChildId), Ladder: problem.LadderIndex(o.Ladder), o.By))
+            .Where(o => o.Child >= 0 && o.Ladder >= 0 && o.By >= input.Days[0].Date && problem.Uses.Any(u => u.Ladder == o.Ladder && u.Reach[o.Child]))
+            .Select(o => (o.Child, o.Ladder))];
         return (problem, [.. ImpossibleRules.Of(problem)]);
     }
 
@@ -187,6 +200,8 @@ public sealed class WeekProblem
             Cautions = found.Cautions,
             Takes = [.. found.Demand.Select(l => (indexOf[l.Material.Id], l.Amount))],
             Demand = found.Demand,
+            Ladder = LadderIndex(idea.Technique.Ladder),
+            Earlier = [.. found.Children.Where(c => c.Waits is not null).GroupBy(c => c.Waits!.Earlier).Select(g => (LadderIndex(g.Key), g.Count()))],
             PrepMinutes = idea.Technique.Prep.Sum(p => p.Minutes),
             WishCost = WishCosts.Of(idea, Input),
         };
@@ -224,7 +239,8 @@ public sealed class WeekProblem
         }
 
         StrandOpen = new bool[ChildCount * Strand.All.Count];
-        foreach (var use in Uses)
+        // One session cannot hold every strand, and is not blamed for it.
+        foreach (var use in Days.Count > 1 ? Uses : [])
         {
             for (var c = 0; c < ChildCount; c++)
             {
@@ -249,6 +265,8 @@ public sealed class WeekProblem
             }
         }
     }
+
+    private int LadderIndex(string id) => ladderIds.IndexOf(id);
 
     private static int IndexOfStrand(string id) => Strand.All.Select((s, i) => (s, i)).First(x => x.s.Id == id).i;
 }

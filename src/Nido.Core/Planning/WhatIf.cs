@@ -95,6 +95,12 @@ public static class WhatIf
             return "a safety rule keeps it out while those children are in the room who come that day";
         }
 
+        if (use.IsHeavy && others.FirstOrDefault(f => f.Use.IsHeavy && f.Placement.Day == day && Math.Abs(f.Use.BlockIndex - block) <= 1) is { Use: { } near }
+            && !plan.State.RestsBeside(day, block, plan.State.Uses[slot] < 0 ? null : plan.Problem.Uses[plan.State.Uses[slot]]))
+        {
+            return $"hands would have no rest: {near.Idea.Title} is heavy work too, in {near.Block.Name}";
+        }
+
         return others.Count(f => f.Use.IdeaIndex == use.IdeaIndex) >= WeekProblem.MostPerIdea
             ? $"already {WeekProblem.MostPerIdea} times this week"
             : $"needs {use.Adults} more at a table, and {plan.Problem.AdultsThere[day][block]} adults are there";

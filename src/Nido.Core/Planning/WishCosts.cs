@@ -16,6 +16,6 @@ public static class WishCosts
         var suits = idea.Technique.Approaches.Select(a => mix.GetValueOrDefault(a)).DefaultIfEmpty(0).Max();
         // A material that has to be bought weighs a little even before its money does.
         var bought = idea.Lead is { } lead && input.OnHand.GetValueOrDefault(lead.Id) <= 0 ? input.Sliders.UseTheCupboard * 4 : 0;
-        return theme + recent + (40 * (most - suits) / most) + bought;
+        return theme + recent + (40 * (most - suits) / most) + bought + input.Ways.CostOf(idea.Technique);
     }
 }

@@ -26,6 +26,18 @@ public sealed class Evidence(IReadOnlyList<Observation> observations, IReadOnlyL
     /// <summary>What was seen of a child on a ladder, in the order it was seen.</summary>
     public IReadOnlyList<Observation> Seen(string childId, string ladder) => [.. seen[(childId, ladder)].OrderBy(o => o.On).ThenBy(o => o.Id)];
 
+    /// <summary>Everything seen, in the order it was written down.</summary>
+    public IReadOnlyList<Observation> Observations => observations;
+
+    /// <summary>Every step adults chose, one a child and ladder.</summary>
+    public IReadOnlyList<ChosenStep> AllChosen => [.. chosen.Values];
+
+    /// <summary>What children are working towards.</summary>
+    public IReadOnlyList<Objective> Objectives { get; init; } = [];
+
+    /// <summary>How long a child stays at work of its own choice.</summary>
+    public OwnMinutes Own(string childId) => OwnMinutes.Of([.. observations.Where(o => o.ChildId == childId && o.Minutes is > 0).Select(o => o.Minutes!.Value)]);
+
     /// <summary>The step an adult has chosen, or null.</summary>
     public ChosenStep? Chosen(string childId, string ladder) => chosen.GetValueOrDefault((childId, ladder));
 
@@ -44,19 +56,21 @@ public sealed class Evidence(IReadOnlyList<Observation> observations, IReadOnlyL
     /// <param name="ladder">The ladder.</param>
     /// <param name="day">For the age.</param>
     /// <param name="allowed">Steps the cupboard can equip and safety allows.</param>
-    public StepOffer? Offer(Group.Child child, Ladder ladder, DateOnly day, IEnumerable<LadderStep> allowed)
+    /// <param name="manner">When help comes.</param>
+    public StepOffer? Offer(
+        Group.Child child, Ladder ladder, DateOnly day, IEnumerable<LadderStep> allowed, HelpManner manner = HelpManner.LeastThatWorks)
     {
         ArgumentNullException.ThrowIfNull(child);
         ArgumentNullException.ThrowIfNull(ladder);
         var belief = Belief(child, ladder);
         if (Chosen(child.Id, ladder.Id) is not { } step)
         {
-            return JustRight.Offer(belief, child.MonthsOn(day), allowed);
+            return JustRight.Offer(belief, child.MonthsOn(day), allowed, manner);
         }
 
         LadderStep[] all = [.. allowed];
         var nearest = all.Where(s => s.Number <= step.Step).MaxBy(s => s.Number) ?? all.MinBy(s => s.Number);
-        return nearest is null ? null : JustRight.At(belief, child.MonthsOn(day), nearest, chosen: true);
+        return nearest is null ? null : JustRight.At(belief, child.MonthsOn(day), nearest, chosen: true, manner: manner);
     }
 
     /// <summary>

@@ -6,6 +6,9 @@ public static class JustRight
     /// <summary>P(alone) from which a step counts as one the child can be offered alone.</summary>
     public const double AloneFrom = 0.55;
 
+    /// <summary>P(alone) asked where an easier step done alone is wanted rather than a harder one with help.</summary>
+    public const double EasierFrom = 0.70;
+
     /// <summary>Below this chance even with the most help, a step is out of reach.</summary>
     public const double ReachFrom = 0.30;
 
@@ -25,14 +28,17 @@ public static class JustRight
     /// <param name="belief">Belief on this ladder.</param>
     /// <param name="ageMonths">Age on the day.</param>
     /// <param name="allowed">Steps the cupboard can equip and safety allows; any order.</param>
-    public static StepOffer? Offer(AbilityBelief belief, int ageMonths, IEnumerable<LadderStep> allowed)
+    /// <param name="manner">When help comes.</param>
+    public static StepOffer? Offer(
+        AbilityBelief belief, int ageMonths, IEnumerable<LadderStep> allowed, HelpManner manner = HelpManner.LeastThatWorks)
     {
+        var from = manner == HelpManner.EasierStep ? EasierFrom : AloneFrom;
         LadderStep? lowest = null;
         LadderStep? best = null;
         foreach (var step in allowed.OrderBy(s => s.Number))
         {
             lowest ??= step;
-            if (belief.Chance(HelpLevel.Alone, step.TypicalMonths, ageMonths) >= AloneFrom)
+            if (belief.Chance(HelpLevel.Alone, step.TypicalMonths, ageMonths) >= from)
             {
                 best = step;
             }
@@ -43,7 +49,7 @@ public static class JustRight
             return null;
         }
 
-        return At(belief, ageMonths, best ?? lowest, isHighest: best is not null);
+        return At(belief, ageMonths, best ?? lowest, isHighest: best is not null, manner: manner);
     }
 
     /// <summary>The offer of one step: least help that brings it to 0.55, and how well it fits.</summary>
@@ -52,17 +58,23 @@ public static class JustRight
     /// <param name="offered">The step.</param>
     /// <param name="isHighest">It is the highest the child can probably do alone.</param>
     /// <param name="chosen">An adult has chosen it.</param>
-    public static StepOffer At(AbilityBelief belief, int ageMonths, LadderStep offered, bool isHighest = false, bool chosen = false)
+    /// <param name="manner">When help comes.</param>
+    public static StepOffer At(
+        AbilityBelief belief, int ageMonths, LadderStep offered, bool isHighest = false, bool chosen = false, HelpManner manner = HelpManner.LeastThatWorks)
     {
         ArgumentNullException.ThrowIfNull(belief);
         ArgumentNullException.ThrowIfNull(offered);
         double Chance(HelpLevel help) => belief.Chance(help, offered.TypicalMonths, ageMonths);
         var alone = Chance(HelpLevel.Alone);
         var help = alone >= AloneFrom ? HelpLevel.Alone
-            : Chance(HelpLevel.Shown) >= AloneFrom ? HelpLevel.Shown
+            : manner != HelpManner.HandsAtOnce && (manner == HelpManner.NoHands || Chance(HelpLevel.Shown) >= AloneFrom) ? HelpLevel.Shown
             : HelpLevel.Hands;
         var withHelp = Chance(help);
-        var fit = Fit(alone, withHelp, Chance(HelpLevel.Hands));
-        return new StepOffer(offered, isHighest, help, alone, withHelp, fit) { IsChosen = chosen };
+        var fit = Fit(alone, withHelp, Chance(manner == HelpManner.NoHands ? HelpLevel.Shown : HelpLevel.Hands));
+        return new StepOffer(offered, isHighest, help, alone, withHelp, fit)
+        {
+            IsChosen = chosen,
+            AskedAlone = manner == HelpManner.EasierStep ? EasierFrom : AloneFrom,
+        };
     }
 }

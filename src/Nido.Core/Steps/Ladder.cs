@@ -6,4 +6,11 @@ namespace Nido.Core.Steps;
 /// <param name="Head">One word for a table head.</param>
 /// <param name="Strand">The strand it belongs to.</param>
 /// <param name="Steps">Lowest first; typical months do not fall.</param>
-public sealed record Ladder(string Id, string Name, string Head, Strand Strand, IReadOnlyList<LadderStep> Steps);
+public sealed record Ladder(string Id, string Name, string Head, Strand Strand, IReadOnlyList<LadderStep> Steps)
+{
+    /// <summary>What should be managed on other ladders first.</summary>
+    public IReadOnlyList<Prerequisite> Needs { get; init; } = [];
+
+    /// <summary>On the touch ladder, the step at which things of a feel (damp, sticky) are borne.</summary>
+    public IReadOnlyDictionary<string, int> Feels { get; init; } = new Dictionary<string, int>();
+}

@@ -15,12 +15,15 @@ public sealed record StepOffer(LadderStep Of, bool IsHighest, HelpLevel Help, do
     /// <summary>An adult has chosen it.</summary>
     public bool IsChosen { get; init; }
 
+    /// <summary>P(alone) that was asked for.</summary>
+    public double AskedAlone { get; init; } = JustRight.AloneFrom;
+
     /// <summary>The reason in words.</summary>
     public IReadOnlyList<string> Trace =>
     [
         IsChosen ? $"Step {Step} ({Of.Name}) was chosen by an adult; alone {100 * Alone:0}%{(Help == HelpLevel.Alone ? "" : $", {100 * WithHelp:0}% when {HelpInWords}")}."
             : IsHighest
-            ? $"Step {Step} ({Of.Name}) is the highest here that the child can probably do alone: {100 * Alone:0}%, and at least 55% is asked."
+            ? $"Step {Step} ({Of.Name}) is the highest here that the child can probably do alone: {100 * Alone:0}%, and at least {100 * AskedAlone:0}% is asked."
             : $"Step {Step} ({Of.Name}) is the lowest here; alone {100 * Alone:0}%, so help is planned: {100 * WithHelp:0}% when {HelpInWords}.",
         Fit == 0 ? "Even with the most help it is under 30%: out of reach for now."
             : $"It counts {Fit:0.00} of its minutes: 1 from 55% to 90% alone, less when too easy or with help.",

@@ -77,14 +77,17 @@ public static class WordSort
     /// <param name="letter">The letter of the week.</param>
     /// <param name="spanish">Spanish by rule; English from the dictionary otherwise.</param>
     /// <param name="find">The dictionary.</param>
-    public static IReadOnlyList<Sorted> Of(IReadOnlyList<string> words, char letter, bool spanish, Func<string, Pronunciation?> find)
+    /// <param name="known">How words go with the letter that the dictionary does not know, set by an adult.</param>
+    public static IReadOnlyList<Sorted> Of(
+        IReadOnlyList<string> words, char letter, bool spanish, Func<string, Pronunciation?> find, IReadOnlyDictionary<string, LetterFit>? known = null)
     {
         ArgumentNullException.ThrowIfNull(words);
         ArgumentNullException.ThrowIfNull(find);
         var said = words.Select(find).ToArray();
         return
         [
-            .. words.Select((w, i) => new Sorted(w, Fit(w, letter, said[i], spanish), said[i],
+            .. words.Select((w, i) => new Sorted(
+                w, said[i] is null && known?.TryGetValue(w, out var set) == true ? set : Fit(w, letter, said[i], spanish), said[i],
                 [.. words.Where((other, k) => k != i && said[i] is { } a && said[k] is { } b && a.RhymePart == b.RhymePart && !other.Equals(w, StringComparison.OrdinalIgnoreCase))])),
         ];
     }

@@ -49,6 +49,30 @@ public static class DemoScenario
         new("table", "Table", BlockKind.Table, new(14, 0), 20, 2),
     ];
 
+    /// <summary>A single session: arriving at trays, a circle, then tables.</summary>
+    public static IReadOnlyList<Block> SessionBlocks { get; } =
+    [
+        new("arrive", "Arriving", BlockKind.Shelf, new(10, 0), 10, 2),
+        new("circle", "Circle", BlockKind.Circle, new(10, 10), 10, 1),
+        new("tables", "Tables", BlockKind.Table, new(10, 20), 25, 3),
+    ];
+
+    /// <summary>Headcounts a new drop-in group begins with.</summary>
+    public static IReadOnlyList<ExpectedBand> UsualBands { get; } = [new(12, 24, 6), new(24, 48, 8), new(48, 60, 7), new(60, 72, 3)];
+
+    /// <summary>The second group: whoever comes on Saturday.</summary>
+    /// <param name="newId">Makes opaque ids.</param>
+    public static ChildrenGroup SaturdayNestlings(Func<string> newId) => new(
+        newId(), "Saturday nestlings", "Quill Street Children's Library and Nursery", WeekDays.Saturday, [],
+        [.. SaturdayAdults.Select(n => new Adult(newId(), n, WeekDays.Saturday, new(9, 30), new(11, 30)))],
+        SessionBlocks, GroupSettings.Default with { SmallParts = SmallPartsRule.Never })
+    {
+        Kind = GroupKind.DropIn,
+        Expected = UsualBands,
+    };
+
+    private static readonly string[] SaturdayAdults = ["Librarian", "Assistant", "Helper", "Second helper", "Family adult", "Second family adult"];
+
     private static IEnumerable<Child> Children(Func<string> newId)
     {
         const WeekDays All = WeekDays.MondayToFriday;
@@ -58,7 +82,7 @@ public static class DemoScenario
 
         yield return Of("Anouk", 2025, 3, 19, mouths: true);
         yield return Of("Bao", 2024, 12, 28);
-        yield return Of("Ciro", 2024, 8, 23, language: "es");
+        yield return Of("Ciro", 2024, 8, 23, language: "es") with { Supports = [Support.HomeWords] };
         yield return Of("Delphine", 2024, 4, 11, avoidsTouch: true, note: "Sticky things with a tool first.");
         yield return Of("Emeka", 2023, 12, 20);
         yield return Of("Farah", 2023, 9, 14, WeekDays.Tuesday | WeekDays.Wednesday | WeekDays.Thursday);
@@ -67,7 +91,7 @@ public static class DemoScenario
         yield return Of("Ivo", 2022, 11, 24, hand: Hand.Right, allergies: ["wheat", "gluten"], note: "Coeliac.");
         yield return Of("Junia", 2022, 8, 15, hand: Hand.Right, language: "es");
         yield return Of("Kofi", 2022, 4, 21, hand: Hand.Right, allergies: ["peanut", "tree-nut"]);
-        yield return Of("Lumi", 2022, 1, 13, hand: Hand.Right, note: "Walks with a frame; long standing is hard.");
+        yield return Of("Lumi", 2022, 1, 13, hand: Hand.Right, note: "Walks with a frame; long standing is hard.") with { Supports = [Support.Seat, Support.Frame] };
         yield return Of("Mateus", 2021, 9, 18, hand: Hand.Right);
         yield return Of("Zoë", 2021, 4, 30, hand: Hand.Right);
     }

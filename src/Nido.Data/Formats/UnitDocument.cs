@@ -1,3 +1,5 @@
+using Nido.Core.Ideas;
+using Nido.Core.Steps;
 using Nido.Core.Group;
 using Nido.Core.Planning;
 using Nido.Core.Safety;
@@ -19,4 +21,17 @@ namespace Nido.Data.Formats;
 public sealed record UnitDocument(
     string Format, int FormatVersion, string Theme, DateOnly Monday, Sliders Sliders, IReadOnlyList<Placement> Plan,
     ComposeReport? Report, ChildrenGroup Group, IReadOnlyList<UnitChange> Changes, int ChangesInForce,
-    IReadOnlyList<RuleOverride> Overrides);
+    IReadOnlyList<RuleOverride> Overrides)
+{
+    /// <summary>What was seen of the children, in order.</summary>
+    public IReadOnlyList<Observation> Observations { get; init; } = [];
+
+    /// <summary>Steps adults have chosen.</summary>
+    public IReadOnlyList<ChosenStep> ChosenSteps { get; init; } = [];
+
+    /// <summary>What children work towards.</summary>
+    public IReadOnlyList<Objective> Objectives { get; init; } = [];
+
+    /// <summary>The theme itself where it is one's own; null where it is in the catalogue.</summary>
+    public Theme? OwnTheme { get; init; }
+}

@@ -1,3 +1,5 @@
+using Nido.Core.Ideas;
+using Nido.Core.Steps;
 using System.Text.Encodings.Web;
 using System.Text.Json;
 using System.Text.Json.Serialization;
@@ -22,39 +24,62 @@ public static class Units
     };
 
     /// <summary>The document of a stored week; its changes must be loaded.</summary>
-    public static UnitDocument Of(WeekRow week, ChildrenGroup group, IReadOnlyList<RuleOverride> overrides)
+    public static UnitDocument Of(WeekRow week, ChildrenGroup group, IReadOnlyList<RuleOverride> overrides, Evidence evidence, Theme? ownTheme)
     {
         ArgumentNullException.ThrowIfNull(week);
+        ArgumentNullException.ThrowIfNull(evidence);
         return new UnitDocument(
             "nido-unit", 1, week.ThemeId, week.Monday, week.Sliders, week.Plan, week.Report, group,
-            [.. week.Changes.OrderBy(c => c.Number).Select(c => new UnitChange(c.What, c.At, c.Before, c.After))], week.ChangesInForce, overrides);
+            [.. week.Changes.OrderBy(c => c.Number).Select(c => new UnitChange(c.What, c.At, c.Before, c.After))], week.ChangesInForce, overrides)
+        {
+            Observations = evidence.Observations,
+            ChosenSteps = evidence.AllChosen,
+            Objectives = evidence.Objectives,
+            OwnTheme = ownTheme,
+        };
     }
 
     /// <summary>Rows of a document under new ids, so that nothing at hand is overwritten.</summary>
-    public static (GroupRow Group, WeekRow Week, IReadOnlyList<OverrideRow> Overrides) ToRows(UnitDocument unit, Func<string> newId)
+    public static UnitRows ToRows(UnitDocument unit, Func<string> newId)
     {
         ArgumentNullException.ThrowIfNull(unit);
+        ArgumentNullException.ThrowIfNull(newId);
+        var ids = unit.Group.Children.ToDictionary(c => c.Id, _ => newId());
         var group = GroupRow.Of(unit.Group with
         {
             Id = newId(),
-            Children = [.. unit.Group.Children.Select(c => c with { Id = newId() })],
+            Children = [.. unit.Group.Children.Select(c => c with { Id = ids[c.Id] })],
             Adults = [.. unit.Group.Adults.Select(a => a with { Id = newId() })],
+            Wishes = [.. unit.Group.Wishes.Where(w => ids.ContainsKey(w.ChildId) && ids.ContainsKey(w.OtherId)).Select(w => w with { ChildId = ids[w.ChildId], OtherId = ids[w.OtherId] })],
         });
-        var weekId = newId();
-        return (group, new WeekRow
+        var own = unit.OwnTheme is { } theme ? new ThemeRow { Id = newId(), Theme = theme } : null;
+        if (own is not null)
         {
-            Id = weekId,
-            GroupId = group.Id,
-            ThemeId = unit.Theme,
-            Monday = unit.Monday,
-            Sliders = unit.Sliders,
-            Plan = [.. unit.Plan],
-            Report = unit.Report,
-            ChangesInForce = unit.ChangesInForce,
-            Changes = [.. unit.Changes.Select((c, i) => new ChangeRow
+            own.Theme = own.Theme with { Id = own.Id };
+        }
+
+        var weekId = newId();
+        return new(
+            group,
+            new WeekRow
             {
-                WeekId = weekId, Number = i + 1, What = c.What, At = c.At, Before = [.. c.Before], After = [.. c.After],
-            })],
-        }, [.. unit.Overrides.Select(o => OverrideRow.Of(o with { Id = newId() }, weekId))]);
+                Id = weekId,
+                GroupId = group.Id,
+                ThemeId = own?.Id ?? unit.Theme,
+                Monday = unit.Monday,
+                Sliders = unit.Sliders,
+                Plan = [.. unit.Plan],
+                Report = unit.Report,
+                ChangesInForce = unit.ChangesInForce,
+                Changes = [.. unit.Changes.Select((c, i) => new ChangeRow
+                {
+                    WeekId = weekId, Number = i + 1, What = c.What, At = c.At, Before = [.. c.Before], After = [.. c.After],
+                })],
+            },
+            [.. unit.Overrides.Select(o => OverrideRow.Of(o with { Id = newId() }, weekId))],
+            own,
+            [.. unit.Observations.Where(o => ids.ContainsKey(o.ChildId)).Select(o => ObservationRow.Of(o with { ChildId = ids[o.ChildId] }))],
+            [.. unit.ChosenSteps.Where(c => ids.ContainsKey(c.ChildId)).Select(c => new ChosenStepRow { ChildId = ids[c.ChildId], Ladder = c.Ladder, Step = c.Step, On = c.On, KnowsBetter = c.KnowsBetter })],
+            [.. unit.Objectives.Where(o => ids.ContainsKey(o.ChildId)).Select(o => new ObjectiveRow { ChildId = ids[o.ChildId], Ladder = o.Ladder, Step = o.Step, By = o.By })]);
     }
 }

@@ -148,6 +148,18 @@ namespace Nido.Data.Migrations
                         .IsRequired()
                         .HasColumnType("TEXT");
 
+                    b.Property<string>("Supports")
+                        .IsRequired()
+                        .ValueGeneratedOnAdd()
+                        .HasColumnType("TEXT")
+                        .HasDefaultValueSql("'[]'");
+
+                    b.Property<string>("Ways")
+                        .IsRequired()
+                        .ValueGeneratedOnAdd()
+                        .HasColumnType("TEXT")
+                        .HasDefaultValueSql("'{}'");
+
                     b.HasKey("Id");
 
                     b.HasIndex("GroupId", "Name")
@@ -186,6 +198,16 @@ namespace Nido.Data.Migrations
                     b.Property<int>("Days")
                         .HasColumnType("INTEGER");
 
+                    b.Property<string>("Expected")
+                        .IsRequired()
+                        .ValueGeneratedOnAdd()
+                        .HasColumnType("TEXT")
+                        .HasDefaultValueSql("'[]'");
+
+                    b.Property<string>("Kind")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
                     b.Property<string>("Name")
                         .IsRequired()
                         .HasColumnType("TEXT");
@@ -197,6 +219,12 @@ namespace Nido.Data.Migrations
                     b.Property<string>("Settings")
                         .IsRequired()
                         .HasColumnType("TEXT");
+
+                    b.Property<string>("Wishes")
+                        .IsRequired()
+                        .ValueGeneratedOnAdd()
+                        .HasColumnType("TEXT")
+                        .HasDefaultValueSql("'[]'");
 
                     b.HasKey("Id");
 
@@ -234,6 +262,25 @@ namespace Nido.Data.Migrations
                     b.ToTable("movements", (string)null);
                 });
 
+            modelBuilder.Entity("Nido.Data.Rows.ObjectiveRow", b =>
+                {
+                    b.Property<string>("ChildId")
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("Ladder")
+                        .HasColumnType("TEXT");
+
+                    b.Property<DateOnly>("By")
+                        .HasColumnType("TEXT");
+
+                    b.Property<int>("Step")
+                        .HasColumnType("INTEGER");
+
+                    b.HasKey("ChildId", "Ladder");
+
+                    b.ToTable("objectives", (string)null);
+                });
+
             modelBuilder.Entity("Nido.Data.Rows.ObservationRow", b =>
                 {
                     b.Property<long>("Id")
@@ -255,6 +302,9 @@ namespace Nido.Data.Migrations
                     b.Property<string>("Ladder")
                         .IsRequired()
                         .HasColumnType("TEXT");
+
+                    b.Property<int?>("Minutes")
+                        .HasColumnType("INTEGER");
 
                     b.Property<string>("Note")
                         .IsRequired()
@@ -317,6 +367,40 @@ namespace Nido.Data.Migrations
                     b.HasIndex("WeekId");
 
                     b.ToTable("overrides", (string)null);
+                });
+
+            modelBuilder.Entity("Nido.Data.Rows.RotaRow", b =>
+                {
+                    b.Property<string>("WeekId")
+                        .HasColumnType("TEXT");
+
+                    b.Property<int>("Day")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<string>("BlockId")
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("Groups")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.HasKey("WeekId", "Day", "BlockId");
+
+                    b.ToTable("rotas", (string)null);
+                });
+
+            modelBuilder.Entity("Nido.Data.Rows.ThemeRow", b =>
+                {
+                    b.Property<string>("Id")
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("Theme")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.HasKey("Id");
+
+                    b.ToTable("themes", (string)null);
                 });
 
             modelBuilder.Entity("Nido.Data.Rows.WeekRow", b =>
@@ -405,6 +489,15 @@ namespace Nido.Data.Migrations
                         .IsRequired();
                 });
 
+            modelBuilder.Entity("Nido.Data.Rows.ObjectiveRow", b =>
+                {
+                    b.HasOne("Nido.Data.Rows.ChildRow", null)
+                        .WithMany()
+                        .HasForeignKey("ChildId")
+                        .OnDelete(DeleteBehavior.Cascade)
+                        .IsRequired();
+                });
+
             modelBuilder.Entity("Nido.Data.Rows.ObservationRow", b =>
                 {
                     b.HasOne("Nido.Data.Rows.ChildRow", null)
@@ -420,6 +513,15 @@ namespace Nido.Data.Migrations
                         .WithMany()
                         .HasForeignKey("WeekId")
                         .OnDelete(DeleteBehavior.Restrict)
+                        .IsRequired();
+                });
+
+            modelBuilder.Entity("Nido.Data.Rows.RotaRow", b =>
+                {
+                    b.HasOne("Nido.Data.Rows.WeekRow", null)
+                        .WithMany()
+                        .HasForeignKey("WeekId")
+                        .OnDelete(DeleteBehavior.Cascade)
                         .IsRequired();
                 });
 

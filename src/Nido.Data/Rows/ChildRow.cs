@@ -16,9 +16,11 @@ public sealed class ChildRow
     public List<string> Allergies { get; set; } = [];
     public required string HomeLanguage { get; set; }
     public required string Note { get; set; }
+    public IReadOnlyList<Support> Supports { get; set; } = [];
+    public IReadOnlyDictionary<string, string> Ways { get; set; } = new Dictionary<string, string>();
 
     /// <summary>The child as Core sees it.</summary>
-    public Child ToCore() => new(Id, Name, BornOn, Days, Mouths, Hand, AvoidsTouch, Allergies, HomeLanguage, Note);
+    public Child ToCore() => new(Id, Name, BornOn, Days, Mouths, Hand, AvoidsTouch, Allergies, HomeLanguage, Note) { Supports = Supports, Ways = Ways };
 
     /// <summary>A row from a child of a group.</summary>
     public static ChildRow Of(Child child, string groupId)
@@ -47,5 +49,7 @@ public sealed class ChildRow
         Allergies = [.. child.Allergies];
         HomeLanguage = child.HomeLanguage;
         Note = child.Note;
+        Supports = child.Supports;
+        Ways = child.Ways;
     }
 }

@@ -10,6 +10,9 @@ public sealed class GroupRow
     public required string Place { get; set; }
     public WeekDays Days { get; set; }
     public required GroupSettings Settings { get; set; }
+    public GroupKind Kind { get; set; }
+    public IReadOnlyList<ExpectedBand> Expected { get; set; } = [];
+    public IReadOnlyList<GroupingWish> Wishes { get; set; } = [];
     public List<ChildRow> Children { get; set; } = [];
     public List<AdultRow> Adults { get; set; } = [];
     public List<BlockRow> Blocks { get; set; } = [];
@@ -20,7 +23,12 @@ public sealed class GroupRow
         [.. Children.OrderByDescending(c => c.BornOn).ThenBy(c => c.Name, StringComparer.Ordinal).Select(c => c.ToCore())],
         [.. Adults.OrderBy(a => a.Order).Select(a => new Adult(a.Id, a.Name, a.Days, a.From, a.To))],
         [.. Blocks.OrderBy(b => b.Starts).Select(b => new Block(b.Key, b.Name, b.Kind, b.Starts, b.Minutes, b.Offers))],
-        Settings);
+        Settings)
+    {
+        Kind = Kind,
+        Expected = [.. Expected.OrderBy(b => b.FromMonths)],
+        Wishes = Wishes,
+    };
 
     /// <summary>Takes over everything of a group but its id.</summary>
     public void Take(ChildrenGroup group)
@@ -29,6 +37,7 @@ public sealed class GroupRow
         Place = group.Place;
         Days = group.Days;
         Settings = group.Settings;
+        (Kind, Expected, Wishes) = (group.Kind, group.Expected, group.Wishes);
         Children = [.. group.Children.Select(c => ChildRow.Of(c, Id))];
         Adults = [.. group.Adults.Select((a, i) => new AdultRow
         {

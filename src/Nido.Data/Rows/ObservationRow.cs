@@ -13,7 +13,15 @@ public sealed class ObservationRow
     public DateOnly On { get; set; }
     public required string By { get; set; }
     public required string Note { get; set; }
+    public int? Minutes { get; set; }
 
     /// <summary>The observation as Core sees it.</summary>
-    public Observation ToCore() => new(Id, ChildId, Ladder, Step, Help, On, By, Note);
+    public Observation ToCore() => new(Id, ChildId, Ladder, Step, Help, On, By, Note) { Minutes = Minutes };
+
+    /// <summary>A row of an observation, its id given when it is saved.</summary>
+    public static ObservationRow Of(Observation o)
+    {
+        ArgumentNullException.ThrowIfNull(o);
+        return new() { ChildId = o.ChildId, Ladder = o.Ladder, Step = o.Step, Help = o.Help, On = o.On, By = o.By, Note = o.Note, Minutes = o.Minutes };
+    }
 }

@@ -37,7 +37,7 @@ public static class Sharing
     public static WeekPlan Planned(WeekPlan plan, IReadOnlyList<Placement> placements, Func<string, Material?> material)
     {
         ArgumentNullException.ThrowIfNull(plan);
-        var ideas = Swaps.Apply(plan.Problem.Input.Ideas, [.. placements.SelectMany(p => p.Swaps).Distinct()], material);
+        var ideas = Swaps.Apply(plan.Problem.Input.BeforeSwaps ?? plan.Problem.Input.Ideas, [.. placements.SelectMany(p => p.Swaps).Distinct()], material);
         return new(WeekProblem.Build(plan.Problem.Input with { Ideas = ideas }).Problem, placements);
     }
 

@@ -1,3 +1,4 @@
+using Nido.Catalog;
 using FluentValidation;
 using Nido.Core.Group;
 using Nido.Data.Formats;
@@ -9,27 +10,50 @@ public sealed record ChildBody(
     string Name, DateOnly BornOn, WeekDays Days, bool Mouths, Hand Hand, bool AvoidsTouch, IReadOnlyList<string> Allergies,
     string HomeLanguage, string Note)
 {
+    /// <summary>What the child is given so that it can take part.</summary>
+    public IReadOnlyList<Support> Supports { get; init; } = [];
+
+    /// <summary>Ways of working chosen for this child, by difference.</summary>
+    public IReadOnlyDictionary<string, string> Ways { get; init; } = new Dictionary<string, string>();
+
     /// <summary>The child with an id.</summary>
-    public Child ToCore(string id) => new(id, Name.Trim(), BornOn, Days, Mouths, Hand, AvoidsTouch, Allergies, HomeLanguage, Note);
+    public Child ToCore(string id) => new(id, Name.Trim(), BornOn, Days, Mouths, Hand, AvoidsTouch, Allergies, HomeLanguage, Note)
+    {
+        Supports = [.. Supports.Distinct()],
+        Ways = Ways,
+    };
 }
 
 /// <summary>Several children at once, saved together or not at all.</summary>
 public sealed record ChildrenBody(IReadOnlyList<ChildBody> Children);
 
 /// <summary>A new group: a name is enough, the rest has defaults.</summary>
-public sealed record NewGroupBody(string Name, string Place);
+public sealed record NewGroupBody(string Name, string Place)
+{
+    /// <summary>Whether the children are known.</summary>
+    public GroupKind Kind { get; init; }
+}
 
 /// <summary>An adult as sent.</summary>
 public sealed record AdultBody(string? Id, string Name, WeekDays Days, TimeOnly From, TimeOnly To);
 
 /// <summary>Everything of a group but its children.</summary>
 public sealed record GroupBody(
-    string Name, string Place, WeekDays Days, IReadOnlyList<AdultBody> Adults, IReadOnlyList<Block> Blocks, GroupSettings Settings);
+    string Name, string Place, WeekDays Days, IReadOnlyList<AdultBody> Adults, IReadOnlyList<Block> Blocks, GroupSettings Settings)
+{
+    /// <summary>Who is expected, where the children are not known.</summary>
+    public IReadOnlyList<ExpectedBand> Expected { get; init; } = [];
+
+    /// <summary>Children together or apart.</summary>
+    public IReadOnlyList<GroupingWish> Wishes { get; init; } = [];
+}
 
 internal sealed class ChildBodyValidator : AbstractValidator<ChildBody>
 {
-    public ChildBodyValidator(TimeProvider time)
+    public ChildBodyValidator(TimeProvider time, Content content)
     {
+        RuleForEach(c => c.Ways).Must(w => content.Differences.Any(d => d.Id == w.Key && d.OfChild && d.Choices.Any(x => x.Id == w.Value)))
+            .WithMessage((_, w) => $"{w.Key}: {w.Value} is not a choice for a child. See /api/differences.");
         RuleFor(c => c.Name).Must(n => !string.IsNullOrWhiteSpace(n) && n.Length <= 60).WithMessage("A name of 1 to 60 letters is wanted.");
         RuleFor(c => c.BornOn).Custom((born, context) =>
         {
@@ -76,8 +100,19 @@ internal sealed class AdultBodyValidator : AbstractValidator<AdultBody>
 
 internal sealed class GroupBodyValidator : AbstractValidator<GroupBody>
 {
-    public GroupBodyValidator(IValidator<AdultBody> adult)
+    public GroupBodyValidator(IValidator<AdultBody> adult, Content content)
     {
+        RuleForEach(g => g.Settings.Ways).Must(w => content.Differences.Any(d => d.Id == w.Key && d.Choices.Any(x => x.Id == w.Value)))
+            .WithMessage((_, w) => $"{w.Key}: {w.Value} is not a choice there is. See /api/differences.");
+        RuleForEach(g => g.Expected).ChildRules(band =>
+        {
+            band.RuleFor(b => b.FromMonths).InclusiveBetween(6, 107).WithMessage("A band begins at 6 to 107 months.");
+            band.RuleFor(b => b.ToMonths).Must((b, to) => to > b.FromMonths && to <= 108).WithMessage("A band ends later than it begins, at 108 months or before.");
+            band.RuleFor(b => b.Children).InclusiveBetween(0, 100).WithMessage("0 to 100 children are expected in a band.");
+        });
+        RuleFor(g => g.Expected).Must(all => all.OrderBy(b => b.FromMonths).Zip(all.OrderBy(b => b.FromMonths).Skip(1)).All(x => x.First.ToMonths <= x.Second.FromMonths))
+            .WithMessage("Two bands share an age. Let each begin where the one before ends.");
+        RuleForEach(g => g.Wishes).Must(w => w.ChildId != w.OtherId).WithMessage("A wish is about two children.");
         RuleFor(g => g.Name).Must(n => !string.IsNullOrWhiteSpace(n) && n.Length <= 80).WithMessage("A name of 1 to 80 letters is wanted.");
         RuleFor(g => g.Days).Must(d => d != WeekDays.None).WithMessage("Choose at least one day.");
         RuleForEach(g => g.Blocks).ChildRules(block =>

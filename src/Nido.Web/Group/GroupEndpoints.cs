@@ -30,14 +30,19 @@ public static class GroupEndpoints
     }
 
     private static async Task<Ok<List<GroupName>>> List(NidoDb db, CancellationToken stop) =>
-        TypedResults.Ok(await db.Groups.OrderBy(g => g.Name).Select(g => new GroupName(g.Id, g.Name, g.Children.Count)).ToListAsync(stop));
+        TypedResults.Ok(await db.Groups.OrderBy(g => g.Kind).ThenBy(g => g.Name).Select(g => new GroupName(g.Id, g.Name, g.Kind, g.Children.Count)).ToListAsync(stop));
 
     private static async Task<Created<ChildrenGroup>> Add(NewGroupBody body, NidoDb db, CancellationToken stop)
     {
         var group = new ChildrenGroup(
             NewId.Next(), body.Name.Trim(), body.Place?.Trim() ?? "", WeekDays.MondayToFriday, [],
             [new(NewId.Next(), "Lead", WeekDays.MondayToFriday, new(8, 0), new(16, 0)), new(NewId.Next(), "Assistant", WeekDays.MondayToFriday, new(8, 0), new(16, 0))],
-            Data.Demo.DemoScenario.Blocks, GroupSettings.Default);
+            body.Kind == GroupKind.DropIn ? Data.Demo.DemoScenario.SessionBlocks : Data.Demo.DemoScenario.Blocks, GroupSettings.Default)
+        {
+            Kind = body.Kind,
+            Days = body.Kind == GroupKind.DropIn ? WeekDays.Saturday : WeekDays.MondayToFriday,
+            Expected = body.Kind == GroupKind.DropIn ? Data.Demo.DemoScenario.UsualBands : [],
+        };
         db.Groups.Add(GroupRow.Of(group));
         await db.SaveChangesAsync(stop);
         return TypedResults.Created($"/api/groups/{group.Id}", group);
@@ -60,6 +65,8 @@ public static class GroupEndpoints
             Days = body.Days,
             Blocks = body.Blocks,
             Settings = body.Settings,
+            Expected = body.Expected,
+            Wishes = body.Wishes,
             Adults = [.. body.Adults.Select(a => new Adult(string.IsNullOrEmpty(a.Id) ? NewId.Next() : a.Id, a.Name, a.Days, a.From, a.To))],
         };
         await db.ReplaceAsync(row, group, stop);
@@ -81,7 +88,7 @@ public static class GroupEndpoints
     private static async Task<Results<Ok<StepsView>, NotFound>> Steps(
         string groupId, DateOnly? on, NidoDb db, Content content, TimeProvider time, CancellationToken stop) =>
         await db.GroupAsync(groupId, stop) is { } group && (on ?? DateOnly.FromDateTime(time.GetLocalNow().DateTime)) is var day
-            ? TypedResults.Ok(StepsView.Of(group, content.Ladders.Values, await db.EvidenceAsync(groupId, day, stop), day))
+            ? TypedResults.Ok(StepsView.Of(group.On(day), WeekInputs.WaysOf(content, group), content.Ladders.Values, await db.EvidenceAsync(groupId, day, stop), day))
             : TypedResults.NotFound();
 
     private static async Task<Results<Ok<ChildrenGroup>, NotFound, ProblemHttpResult>> AddChildren(
@@ -150,4 +157,4 @@ public static class GroupEndpoints
 }
 
 /// <summary>A group in a list.</summary>
-public sealed record GroupName(string Id, string Name, int Children);
+public sealed record GroupName(string Id, string Name, GroupKind Kind, int Children);

@@ -62,7 +62,7 @@ public static class ObservationEndpoints
     {
         var group = await db.GroupAsync(groupId, stop);
         return group?.Children.FirstOrDefault(c => c.Id == childId) is { } child && content.Ladders.TryGetValue(ladder, out var of)
-            ? TypedResults.Ok(await ViewAsync(group, child, of, on ?? DateOnly.FromDateTime(time.GetLocalNow().DateTime), db, stop))
+            ? TypedResults.Ok(await ViewAsync(group, child, of, on ?? DateOnly.FromDateTime(time.GetLocalNow().DateTime), db, content, stop))
             : TypedResults.NotFound();
     }
 
@@ -102,17 +102,17 @@ public static class ObservationEndpoints
         return TypedResults.NoContent();
     }
 
-    private static async Task<EvidenceView> ViewAsync(ChildrenGroup group, Child child, Ladder ladder, DateOnly on, NidoDb db, CancellationToken stop)
+    private static async Task<EvidenceView> ViewAsync(ChildrenGroup group, Child child, Ladder ladder, DateOnly on, NidoDb db, Content content, CancellationToken stop)
     {
         var evidence = await db.EvidenceAsync(group.Id, on, stop);
         var belief = evidence.Belief(child, ladder);
         var months = child.MonthsOn(on);
         return new(
-            OfferView.Of(group, child, ladder, evidence, on), months, Math.Round(months + belief.Mean, 1),
+            OfferView.Of(group, child, ladder, evidence, WeekInputs.WaysOf(content, group), on), months, Math.Round(months + belief.Mean, 1),
             Math.Round(months + belief.Quantile(0.1), 1), Math.Round(months + belief.Quantile(0.9), 1),
             [.. belief.Weights.Select((w, i) => new CurvePoint(months + i - AbilityBelief.Reach, Math.Round(w, 5)))],
             [.. ladder.Steps.Select(s => new RungView(s.Number, s.Name, s.TypicalMonths, (int)Math.Round(100 * belief.Chance(HelpLevel.Alone, s.TypicalMonths, months))))],
-            [.. evidence.Seen(child.Id, ladder.Id).Reverse()], evidence.Chosen(child.Id, ladder.Id));
+            [.. evidence.Seen(child.Id, ladder.Id).Reverse()], evidence.Chosen(child.Id, ladder.Id), OwnWork.Of(evidence.Own(child.Id)));
     }
 }
 
@@ -122,6 +122,9 @@ public sealed record ObservationsBody(IReadOnlyList<ObservationBody> Observation
 /// <summary>One observation as sent; without a day it is of today.</summary>
 public sealed record ObservationBody(string ChildId, string Ladder, int Step, HelpLevel Help, DateOnly? On, string? By, string? Note)
 {
+    /// <summary>Minutes the child chose to stay, 1–180, or null.</summary>
+    public int? Minutes { get; init; }
+
     /// <summary>What is wrong with it in a group, or null.</summary>
     public FieldProblem? Wrong(int index, ChildrenGroup group, Content content, DateOnly today)
     {
@@ -138,7 +141,7 @@ public sealed record ObservationBody(string ChildId, string Ladder, int Step, He
     }
 
     /// <summary>A new row of it.</summary>
-    public ObservationRow ToRow(DateOnly today) => new() { ChildId = ChildId, Ladder = Ladder, Step = Step, Help = Help, On = On ?? today, By = By?.Trim() ?? "", Note = Note?.Trim() ?? "" };
+    public ObservationRow ToRow(DateOnly today) => new() { ChildId = ChildId, Ladder = Ladder, Step = Step, Help = Help, On = On ?? today, By = By?.Trim() ?? "", Note = Note?.Trim() ?? "", Minutes = Minutes };
 }
 
 /// <summary>A step chosen; knowing better says the child is there, whatever was seen.</summary>
@@ -154,9 +157,21 @@ public sealed record ChooseBody(int Step, bool KnowsBetter);
 /// <param name="Rungs">Steps with the chance that the child manages them alone, in percent.</param>
 /// <param name="Seen">Observations, newest first.</param>
 /// <param name="Chosen">The step an adult chose, or null.</param>
+/// <param name="Own">How long the child stays at work of its own choice.</param>
 public sealed record EvidenceView(
     OfferView Offer, int Months, double Mean, double Low, double High, IReadOnlyList<CurvePoint> Curve, IReadOnlyList<RungView> Rungs,
-    IReadOnlyList<Observation> Seen, ChosenStep? Chosen);
+    IReadOnlyList<Observation> Seen, ChosenStep? Chosen, OwnWork Own);
+
+/// <summary>Work of one's own choice in minutes: half last longer than the median, one in ten longer than the long.</summary>
+public sealed record OwnWork(int Seen, double Median, double SeldomLonger)
+{
+    /// <summary>The view of it.</summary>
+    public static OwnWork Of(OwnMinutes own)
+    {
+        ArgumentNullException.ThrowIfNull(own);
+        return new(own.Seen, Math.Round(own.Median), Math.Round(own.SeldomLonger));
+    }
+}
 
 /// <summary>A bin of the belief.</summary>
 public sealed record CurvePoint(int Months, double Weight);
@@ -173,6 +188,7 @@ internal sealed class ObservationsBodyValidator : AbstractValidator<Observations
         RuleForEach(o => o.Observations).ChildRules(o =>
         {
             o.RuleFor(x => x.By).MaximumLength(60).WithMessage("A name has at most 60 letters.");
+            o.RuleFor(x => x.Minutes).InclusiveBetween(1, 180).WithMessage("1 to 180 minutes are wanted.");
             o.RuleFor(x => x.Note).MaximumLength(500).WithMessage("A note has at most 500 letters.");
         });
     }

@@ -7,7 +7,7 @@ namespace Nido.Web.Group;
 public sealed record StepsView(DateOnly On, IReadOnlyList<LadderHead> Ladders, IReadOnlyList<ChildSteps> Children)
 {
     /// <summary>The grid of a group on a day.</summary>
-    public static StepsView Of(ChildrenGroup group, IEnumerable<Ladder> ladders, Evidence evidence, DateOnly on)
+    public static StepsView Of(ChildrenGroup group, WaysOfWorking ways, IEnumerable<Ladder> ladders, Evidence evidence, DateOnly on)
     {
         ArgumentNullException.ThrowIfNull(group);
         ArgumentNullException.ThrowIfNull(evidence);
@@ -17,7 +17,7 @@ public sealed record StepsView(DateOnly On, IReadOnlyList<LadderHead> Ladders, I
             [.. all.Select(l => new LadderHead(l.Id, l.Name, l.Head, l.Strand.Aim, l.Steps))],
             [.. group.Children.Select(c => new ChildSteps(
                 c.Id, c.Name, Age.Written(c.MonthsOn(on)), c.MonthsOn(on),
-                [.. all.Select(l => OfferView.Of(group, c, l, evidence, on))]))]);
+                [.. all.Select(l => OfferView.Of(group, c, l, evidence, ways, on))]))]);
     }
 }
 
@@ -29,18 +29,21 @@ public sealed record ChildSteps(string ChildId, string Name, string Age, int Mon
 
 /// <summary>The step a child is offered, with the reason in words, whether anything was seen, and what is proposed.</summary>
 public sealed record OfferView(
-    int Step, HelpLevel Help, double Alone, double WithHelp, double Fit, IReadOnlyList<string> Trace, bool Seen, bool Chosen, StepProposal? Proposal)
+    int Step, HelpLevel Help, double Alone, double WithHelp, double Fit, IReadOnlyList<string> Trace, bool Seen, bool Chosen, StepProposal? Proposal,
+    Objective? Objective)
 {
     /// <summary>The view of what a child is offered on a ladder.</summary>
-    public static OfferView Of(ChildrenGroup group, Child child, Ladder ladder, Evidence evidence, DateOnly on)
+    public static OfferView Of(ChildrenGroup group, Child child, Ladder ladder, Evidence evidence, WaysOfWorking ways, DateOnly on)
     {
         ArgumentNullException.ThrowIfNull(group);
+        ArgumentNullException.ThrowIfNull(ways);
         ArgumentNullException.ThrowIfNull(child);
         ArgumentNullException.ThrowIfNull(ladder);
         ArgumentNullException.ThrowIfNull(evidence);
-        var offer = evidence.Offer(child, ladder, on, ladder.Steps)!;
+        var offer = evidence.Offer(child, ladder, on, ladder.Steps, ways.For(child).Help)!;
         return new(
             offer.Step, offer.Help, offer.Alone, offer.WithHelp, offer.Fit, offer.Trace, evidence.IsSeen(child.Id, ladder.Id), offer.IsChosen,
-            StepProposal.Of(group.Settings.StepRule, offer.Step, ladder.Steps.Count, evidence.Seen(child.Id, ladder.Id)));
+            StepProposal.Of(group.Settings.StepRule, offer.Step, ladder.Steps.Count, evidence.Seen(child.Id, ladder.Id)),
+            evidence.Objectives.FirstOrDefault(o => o.ChildId == child.Id && o.Ladder == ladder.Id));
     }
 }

@@ -1,4 +1,5 @@
 using Microsoft.AspNetCore.Http.HttpResults;
+using Nido.Core.Group;
 using Nido.Core.Planning;
 using Nido.Web.Week;
 
@@ -22,12 +23,18 @@ public static class TodayEndpoints
         return TypedResults.Ok(new TodayView(
             plan.Problem.Days[day].Date, there.Count,
             [.. plan.Problem.Blocks.Select(b => new BlockOfDay(
-                b.Id, b.Name, b.Starts, b.Minutes,
+                b.Id, b.Name, b.Kind, b.Starts, b.Minutes, [.. CutOff(plan, b, day)],
                 [.. plan.Problem.Group.Adults.Where(a => a.IsThere(plan.Problem.Days[day].Day, b)).Select(a => a.Name).Distinct()],
                 [.. plan.Filled.Where(f => f.Placement.Day == day && f.Use.Block.Id == b.Id).Select(f => ForThose(IdeaReading.Card(plan, f.Use), there))]))]));
     }
 
     /// <summary>The card with only the children who are there that day.</summary>
+    /// <summary>Children whose own work, by what was seen, would often go on past the end of a block of free choice.</summary>
+    private static IEnumerable<LongWork> CutOff(WeekPlan plan, Block block, int day) =>
+        from x in plan.Problem.Group.Children.Select((child, c) => (child, there: plan.Problem.Present[c][day], own: plan.Problem.Input.Evidence.Own(child.Id)))
+        where block.IsFreeChoice && x.there && x.own.Seen >= 2 && x.own.CutOffBy(block.Minutes) >= 0.3
+        select new LongWork(x.child.Name, (int)Math.Round(x.own.Median), (int)Math.Round(100 * x.own.CutOffBy(block.Minutes)));
+
     private static IdeaCard ForThose(IdeaCard card, HashSet<string> there) => card with
     {
         Steps = [.. card.Steps.Select(s => s with { Who = [.. s.Who.Where(w => there.Contains(w.ChildId))] }).Where(s => s.Who.Count > 0)],
@@ -39,4 +46,7 @@ public static class TodayEndpoints
 public sealed record TodayView(DateOnly Date, int Children, IReadOnlyList<BlockOfDay> Blocks);
 
 /// <summary>A block with what lies out in it and who is there.</summary>
-public sealed record BlockOfDay(string Id, string Name, TimeOnly Starts, int Minutes, IReadOnlyList<string> Adults, IReadOnlyList<IdeaCard> Offers);
+public sealed record BlockOfDay(string Id, string Name, BlockKind Kind, TimeOnly Starts, int Minutes, IReadOnlyList<LongWork> LongWork, IReadOnlyList<string> Adults, IReadOnlyList<IdeaCard> Offers);
+
+/// <summary>A child who stays long at its own work: usual minutes, and in how many of a hundred blocks it would be cut off.</summary>
+public sealed record LongWork(string Name, int Minutes, int Percent);

@@ -29,7 +29,7 @@ public static class FileEndpoints
     }
 
     private static async Task<Results<FileContentHttpResult, NotFound, ProblemHttpResult>> Pdf(
-        string weekId, string? paper, WeekDesk desk, Content content, CancellationToken stop)
+        string weekId, string? paper, WeekDesk desk, NidoDb db, Content content, CancellationToken stop)
     {
         if (await desk.RowAsync(weekId, stop) is not { } row)
         {
@@ -43,12 +43,12 @@ public static class FileEndpoints
 
         var plan = await desk.PlanAsync(row, stop);
         var bytes = WeekSheet.Pdf(
-            plan, content.Theme(row.ThemeId)!.Name, paper is null ? plan.Problem.Group.Settings.Paper : Enum.Parse<Paper>(paper, ignoreCase: true));
+            plan, (await db.ThemeAsync(content, row.ThemeId, stop))!.Name, paper is null ? plan.Problem.Group.Settings.Paper : Enum.Parse<Paper>(paper, ignoreCase: true));
         return TypedResults.File(bytes, "application/pdf", Name(row.ThemeId, row.Monday, "pdf"));
     }
 
     private static async Task<Results<FileContentHttpResult, NotFound, ProblemHttpResult>> Family(
-        string weekId, string? language, WeekDesk desk, Content content, CancellationToken stop)
+        string weekId, string? language, WeekDesk desk, NidoDb db, Content content, CancellationToken stop)
     {
         if (await desk.RowAsync(weekId, stop) is not { } row)
         {
@@ -61,7 +61,7 @@ public static class FileEndpoints
         }
 
         var plan = await desk.PlanAsync(row, stop);
-        var bytes = FamilySheet.Pdf(plan, content.Theme(row.ThemeId)!, plan.Problem.Group.Settings.Paper, language ?? "en");
+        var bytes = FamilySheet.Pdf(plan, (await db.ThemeAsync(content, row.ThemeId, stop))!, plan.Problem.Group.Settings.Paper, language ?? "en");
         return TypedResults.File(bytes, "application/pdf", Name($"{row.ThemeId}-family", row.Monday, "pdf"));
     }
 
@@ -82,7 +82,9 @@ public static class FileEndpoints
             return TypedResults.NotFound();
         }
 
-        var unit = Units.Of(row, (await db.GroupAsync(row.GroupId, stop))!, await db.OverridesAsync(row.Id, stop));
+        var unit = Units.Of(
+            row, (await db.GroupAsync(row.GroupId, stop))!, await db.OverridesAsync(row.Id, stop), await db.EvidenceAsync(row.GroupId, row.Monday, stop),
+            (await db.Themes.FindAsync([row.ThemeId], stop))?.Theme);
         return Text(JsonSerializer.Serialize(unit, Units.Json), "application/json; charset=utf-8", Name(row.ThemeId, row.Monday, "json"));
     }
 
@@ -95,13 +97,12 @@ public static class FileEndpoints
             return Problems.Fields(problems);
         }
 
-        var (group, week, overrides) = Units.ToRows(JsonSerializer.Deserialize<UnitDocument>(text, Units.Json)!, NewId.Next);
-        db.Groups.Add(group);
-        db.Weeks.Add(week);
-        db.Overrides.AddRange(overrides);
+        var rows = Units.ToRows(JsonSerializer.Deserialize<UnitDocument>(text, Units.Json)!, NewId.Next);
+        var (group, week) = (rows.Group, rows.Week);
+        rows.AddTo(db);
         await db.SaveChangesAsync(stop);
         return TypedResults.Created(
-            $"/api/weeks/{week.Id}", new WeekName(week.Id, group.Id, group.Name, content.Theme(week.ThemeId)!.Name, week.Monday));
+            $"/api/weeks/{week.Id}", new WeekName(week.Id, group.Id, group.Name, (await db.ThemeAsync(content, week.ThemeId, stop))!.Name, week.Monday));
     }
 
     /// <summary>What keeps a document from being taken: not JSON, not of the schema, or of a theme that is not here.</summary>
@@ -111,7 +112,7 @@ public static class FileEndpoints
         {
             var schema = await JsonSchema.FromJsonAsync(UnitSchema.Text, stop);
             var found = schema.Validate(text).Take(20).Select(e => new FieldProblem(e.Path ?? "", $"line {e.LineNumber}", $"{e.Kind}: see docs/formats/unit.schema.json for what is wanted there.")).ToList();
-            if (found.Count == 0 && JsonSerializer.Deserialize<UnitDocument>(text, Units.Json) is { } unit && content.Theme(unit.Theme) is null)
+            if (found.Count == 0 && JsonSerializer.Deserialize<UnitDocument>(text, Units.Json) is { } unit && unit.OwnTheme is null && content.Theme(unit.Theme) is null)
             {
                 found.Add(new("theme", unit.Theme, $"This theme is not known here. Known are {string.Join(", ", content.Themes.Select(t => t.Id))}."));
             }

@@ -2,6 +2,7 @@ using Nido.Core;
 using Nido.Core.Ideas;
 using Nido.Core.Planning;
 using Nido.Core.Steps;
+using Nido.Core.Words;
 using Nido.Data.Formats;
 
 namespace Nido.Web.Week;
@@ -40,22 +41,48 @@ public static class IdeaReading
             [.. technique.Strands.Select(s => new StrandShare(s.Key, Strand.Find(s.Key)!.Aim, s.Value)).OrderByDescending(s => s.Percent)],
             use.Block.Id, use.Block.Name, technique.Minutes, technique.CleanUpMinutes, technique.Mess, $"{technique.HandLoad}".ToLowerInvariant(), use.Adults,
             [.. technique.Instructions.Select(idea.Theme.Fill)],
-            [.. inUse.Select(s => Step(s, ladder.Steps[s.Number - 1], use))],
-            [.. use.Children.Where(c => !c.InReach).Select(c => new WhoView(
-                c.Child.Id, c.Child.Name, Percent(c.Offer?.Alone ?? 0), c.Offer?.Help, 0, c.KeptOutBy is { } f ? [f.Rule.Message, $"Source: {f.Rule.Source}"] : c.Offer?.Trace ?? []))],
+            [.. inUse.Select(s => Step(plan, s, ladder.Steps[s.Number - 1], use))],
+            [.. use.Children.Where(c => !c.InReach).Select(c => Who(plan, use, c))],
             [.. use.Demand.Select(d => new QuantityView(
                 d.Material.Id, d.Material.Name, CupboardCsv.UnitName(d.Material.Unit), d.Amount, plan.Problem.Input.OnHand.GetValueOrDefault(d.Material.Id), d.Trace))],
             [.. use.Cautions.Select(CautionView.Of)],
+            [.. plan.Problem.Input.Ways.Cues(technique).Select(c => new CueView(c.At, idea.Theme.Fill(c.Say)))],
+            TalkOf(use),
+            [.. Demand.Kits(idea, use.Children).Select(k => new KitView(k.Step, k.Expected, k.Count, [.. k.Holds.Select(h => $"{h.Each:0.##} {CupboardCsv.UnitName(h.Material.Unit)} {h.Material.Name}")]))],
             [.. technique.Prep.Select(p => $"{idea.Theme.Fill(p.What)}, {p.Minutes} min{(p.AdultOnly ? ", adult only" : "")}")]);
     }
 
-    private static StepView Step(IdeaStep step, LadderStep rung, Use use) => new(
-        step.Number, rung.Name, step.Do, rung.Adult, rung.Easier, rung.Harder,
+    private static StepView Step(WeekPlan plan, IdeaStep step, LadderStep rung, Use use) => new(
+        step.Number, rung.Name, step.Do, rung.Adult, rung.Easier, rung.Harder, rung.Size?.InWords,
+        WordsForStep.Of(use.Idea.Technique.Ladder, step.Number, plan.Problem.Input.Words.Value, use.Idea.Theme),
         [.. step.Bindings.Select(b => new BoundView(b.Key, b.Value.Material.Id, b.Value.Material.Name, b.Value.Score, b.Value.Reasons)),
             .. step.Left.Where(_ => use.Children.Any(c => c.InReach && c.Offer!.Step == step.Number && c.Child.Hand == Core.Group.Hand.Left))
                 .Select(b => new BoundView($"{b.Key}, left hand", b.Value.Material.Id, b.Value.Material.Name, b.Value.Score, b.Value.Reasons))],
-        [.. use.Children.Where(c => c.InReach && c.Offer!.Step == step.Number).Select(c => new WhoView(
-            c.Child.Id, c.Child.Name, Percent(c.Offer!.Alone), c.Offer.Help, Math.Round(c.Fit, 2), c.Offer.Trace))]);
+        [.. use.Children.Where(c => c.InReach && c.Offer!.Step == step.Number).Select(c => Who(plan, use, c))]);
+
+    private static WhoView Who(WeekPlan plan, Use use, ChildAtIdea at)
+    {
+        var input = plan.Problem.Input;
+        var technique = use.Idea.Technique;
+        var objective = input.Evidence.Objectives.FirstOrDefault(o => o.ChildId == at.Child.Id && o.Ladder == technique.Ladder);
+        IReadOnlyList<string> why = at.KeptOutBy is { } f ? [f.Rule.Message, $"Source: {f.Rule.Source}"] : at.Offer?.Trace ?? [];
+        return new(
+            at.Child.Id, at.Child.Name, Percent(at.Offer?.Alone ?? 0), at.Offer?.Help, Math.Round(at.Fit, 2),
+            at.Waits is { } w ? [.. why, $"Step {w.Step} waits. {w.Reason}"] : why,
+            [.. Supports.At(at, technique)],
+            // Only what differs for this child; the group's lines stand on the card already.
+            at.Child.Ways.Count == 0 ? [] : [.. input.Ways.For(at.Child).Cues(technique).Except(input.Ways.Cues(technique)).Select(c => use.Idea.Theme.Fill(c.Say))],
+            objective is null ? null : new(objective.Step, input.Ladders[objective.Ladder].Steps[objective.Step - 1].Name, objective.By));
+    }
+
+    /// <summary>What is said and read: at a circle the theme's greeting, rhyme and books, elsewhere words to use and a question.</summary>
+    private static TalkView TalkOf(Use use)
+    {
+        var theme = use.Idea.Theme;
+        return use.Block.Kind == Core.Group.BlockKind.Circle
+            ? new(theme.Sayings, theme.Questions, theme.Greeting, theme.Farewell, theme.Rhyme, [.. theme.Books], theme.Story)
+            : new(theme.Sayings, [.. theme.Questions.Skip(use.TechniqueIndex % theme.Questions.Count).Take(1)], null, null, [], [], null);
+    }
 
     private static int Percent(double share) => (int)Math.Round(100 * share);
 }

@@ -38,7 +38,8 @@ public sealed class WeekDesk(NidoDb db, Content content, WeekProblems problems, 
             .Where(c => c.WeekId == row.Id && (c.Number == row.ChangesInForce || c.Number == row.ChangesInForce + 1))
             .Select(c => new { c.Number, c.What }).ToDictionaryAsync(c => c.Number, c => c.What, stop);
         var composing = compositions.IsComposing(row.Id);
-        return problems.View(row, composing, () => WeekReading.View(row, plan, content.Theme(row.ThemeId)!, composing, near));
+        var theme = (await db.ThemeAsync(content, row.ThemeId, stop))!;
+        return problems.View(row, composing, () => WeekReading.View(row, plan, theme, composing, near));
     }
 
     /// <summary>Saves what was changed beside the plan, and shows the week as it is then.</summary>

@@ -18,7 +18,6 @@ public static class WeekEndpoints
     /// <summary>Adds the endpoints of the place.</summary>
     public static void MapWeek(this RouteGroupBuilder api)
     {
-        api.MapGet("/themes", Themes).WithName("listThemes").WithTags("Week");
         var weeks = api.MapGroup("/weeks").WithTags("Week");
         weeks.MapGet("/", List).WithName("listWeeks");
         weeks.MapPost("/", Add).WithName("addWeek");
@@ -37,18 +36,17 @@ public static class WeekEndpoints
         weeks.MapDelete("/{weekId}/composition", StopComposing).WithName("stopComposing");
     }
 
-    private static Ok<ThemeView[]> Themes(Content content) => TypedResults.Ok(content.Themes.Select(WeekReading.ThemeOf).ToArray());
-
     private static async Task<Ok<WeekName[]>> List(NidoDb db, Content content, CancellationToken stop)
     {
-        var rows = await db.Weeks.Join(db.Groups, w => w.GroupId, g => g.Id, (w, g) => new { w.Id, w.GroupId, g.Name, w.ThemeId, w.Monday })
-            .OrderByDescending(w => w.Monday).ToListAsync(stop);
-        return TypedResults.Ok(rows.Select(w => new WeekName(w.Id, w.GroupId, w.Name, content.Theme(w.ThemeId)?.Name ?? w.ThemeId, w.Monday)).ToArray());
+        var rows = await db.Weeks.Join(db.Groups, w => w.GroupId, g => g.Id, (w, g) => new { w.Id, w.GroupId, g.Name, g.Kind, w.ThemeId, w.Monday })
+            .OrderByDescending(w => w.Monday).ThenBy(w => w.Kind).ThenBy(w => w.Name).ThenBy(w => w.Id).ToListAsync(stop);
+        var names = (await db.ThemesAsync(content, stop)).ToDictionary(t => t.Id, t => t.Name);
+        return TypedResults.Ok(rows.Select(w => new WeekName(w.Id, w.GroupId, w.Name, names.GetValueOrDefault(w.ThemeId, w.ThemeId), w.Monday)).ToArray());
     }
 
     private static async Task<Results<Created<WeekName>, ProblemHttpResult>> Add(NewWeekBody body, NidoDb db, Content content, CancellationToken stop)
     {
-        if (content.Theme(body.ThemeId) is not { } theme)
+        if (await db.ThemeAsync(content, body.ThemeId, stop) is not { } theme)
         {
             return Problems.Field("themeId", body.ThemeId, $"This theme is not known. Known are {string.Join(", ", content.Themes.Select(t => t.Id))}.");
         }

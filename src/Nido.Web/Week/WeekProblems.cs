@@ -20,7 +20,7 @@ public sealed class WeekProblems(Content content, SiteStamp stamp)
 
     private readonly ConcurrentDictionary<string, ((long, int, bool) Key, WeekView View)> views = new();
 
-    private readonly ConcurrentDictionary<string, (Dictionary<string, double> OnHand, int ChildCount, (IReadOnlyList<Idea> Ideas, IReadOnlyList<Unsuited> Unsuited) Ideas)> ideas = new();
+    private readonly ConcurrentDictionary<string, (Theme Theme, Dictionary<string, double> OnHand, int ChildCount, string Ways, (IReadOnlyList<Idea> Ideas, IReadOnlyList<Unsuited> Unsuited) Ideas)> ideas = new();
 
     /// <summary>The problem of a week, with what makes it impossible.</summary>
     public async Task<(WeekProblem Problem, IReadOnlyList<Impossible> Impossible)> OfAsync(WeekRow week, NidoDb db, CancellationToken stop)
@@ -51,12 +51,13 @@ public sealed class WeekProblems(Content content, SiteStamp stamp)
         ArgumentNullException.ThrowIfNull(week);
         ArgumentNullException.ThrowIfNull(db);
         var group = await db.GroupAsync(week.GroupId, stop) ?? throw new InvalidOperationException("A week without its group.");
-        var theme = content.Theme(week.ThemeId) ?? throw new InvalidOperationException($"The theme {week.ThemeId} is no longer in the catalogue.");
+        var theme = await db.ThemeAsync(content, week.ThemeId, stop) ?? throw new InvalidOperationException($"The theme {week.ThemeId} is no longer in the catalogue.");
         var (onHand, goneOff) = WeekInputs.StillGood(content, await db.OnHandAsync(stop), await db.PerishingAsync(content, stop), WeekInputs.Days(group, week.Monday));
-        var input = WeekInputs.Of(content, group, week.Monday, onHand, IdeasFor(theme, onHand, group.Children.Count));
+        var input = WeekInputs.Of(content, group, week.Monday, onHand, IdeasFor(group, theme, onHand));
         return input with
         {
             Ideas = Swaps.Apply(input.Ideas, swaps, content.Material),
+            BeforeSwaps = input.Ideas,
             GoneOff = goneOff,
             Evidence = await db.EvidenceAsync(week.GroupId, week.Monday, stop),
             Safety = input.Safety.With(await db.OverridesAsync(week.Id, stop)),
@@ -65,16 +66,18 @@ public sealed class WeekProblems(Content content, SiteStamp stamp)
         };
     }
 
-    /// <summary>Ideas hang on the cupboard, not on the children: after a change of the group the last ones are taken again.</summary>
-    private (IReadOnlyList<Idea> Ideas, IReadOnlyList<Unsuited> Unsuited) IdeasFor(Theme theme, Dictionary<string, double> onHand, int childCount)
+    /// <summary>Ideas hang on the cupboard and on how the group works, not on the children: after a change of a child the last ones are taken again.</summary>
+    private (IReadOnlyList<Idea> Ideas, IReadOnlyList<Unsuited> Unsuited) IdeasFor(ChildrenGroup group, Theme theme, Dictionary<string, double> onHand)
     {
-        if (ideas.TryGetValue(theme.Id, out var last) && last.ChildCount == childCount && last.OnHand.Count == onHand.Count && !last.OnHand.Except(onHand).Any())
+        var (childCount, ways) = (group.Kind == GroupKind.Class ? group.Children.Count : group.Expected.Sum(b => b.Children), string.Join(';', group.Settings.Ways.Order()));
+        var key = $"{theme.Id} {group.Id}";
+        if (ideas.TryGetValue(key, out var last) && last.Theme == theme && last.ChildCount == childCount && last.Ways == ways && last.OnHand.Count == onHand.Count && !last.OnHand.Except(onHand).Any())
         {
             return last.Ideas;
         }
 
-        var made = WeekInputs.Ideas(content, theme, onHand, childCount);
-        ideas[theme.Id] = (onHand, childCount, made);
+        var made = WeekInputs.Ideas(content, group, theme, onHand, childCount);
+        ideas[key] = (theme, onHand, childCount, ways, made);
         return made;
     }
 

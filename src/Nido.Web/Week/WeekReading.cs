@@ -18,10 +18,10 @@ public static class WeekReading
     {
         var lines = plan.Materials();
         var lacking = lines.Where(l => l.Packs > 0 || l.IsToAsk).Select(l => l.Material.Id).ToHashSet();
-        var loom = Loom(plan);
+        var loom = plan.Problem.Group.Kind == GroupKind.DropIn ? ByBand(Loom(plan)) : Loom(plan);
         StripView[] strips = [.. plan.Filled.Select(f => Strip(plan, f.Placement, f.Use, lacking))];
         return new(
-            row.Id, row.Version, row.GroupId, plan.Problem.Group.Name, plan.Problem.Group.Settings.Currency, ThemeOf(theme), row.Monday,
+            row.Id, row.Version, row.GroupId, plan.Problem.Group.Name, plan.Problem.Group.Kind, plan.Problem.Group.Settings.Currency, ThemeOf(theme), row.Monday,
             [.. plan.Problem.Days.Select(d => new DayView(d.Date, d.Date.DayOfWeek))], plan.Problem.Blocks, strips, loom,
             Truth(plan, lines, loom), row.Sliders, row.Report, [.. plan.Lost.Select(l => new BarredView(
                 l.Placement.Day, l.Placement.BlockId, l.Placement.Offer, l.Placement.IdeaId, l.Title, l.Reason, l.Barred.Count > 0))],
@@ -72,7 +72,7 @@ public static class WeekReading
         return new(
             placement.Day, placement.BlockId, placement.Offer, use.Idea.Id, use.Idea.Title, use.Idea.Lead?.Name, use.Idea.Technique.AimShares(),
             steps[0], steps[^1], placement.Locked, use.Cautions.Count(c => c.Rule.Severity != Severity.Tell), use.Cautions.Any(c => c.Lifted is not null), use.Demand.FirstOrDefault(d => lacking.Contains(d.Material.Id))?.Material.Id, use.Adults,
-            [.. use.Children.Where(c => c.InReach).Select(c => c.Child.Id)]);
+            [.. use.Children.Where(c => c.InReach).Select(c => c.Child.RunOut is null ? c.Child.Id : ExpectedBand.BandOf(c.Child.Id)).Distinct()]);
     }
 
     /// <summary>A row a child, worst off first.</summary>
@@ -91,6 +91,17 @@ public static class WeekReading
                 [.. Missing(plan, c)]))
             .OrderBy(r => r.Worst).ThenBy(r => r.Name, StringComparer.Ordinal)];
     }
+
+    /// <summary>Nobody is named at a drop-in session: a row an age, its smallest share first.</summary>
+    private static LoomRow[] ByBand(LoomRow[] rows) =>
+    [
+        .. rows.GroupBy(r => ExpectedBand.BandOf(r.ChildId)).Select(g => new LoomRow(
+            g.Key, $"{g.First().Name.Split(',')[0]} · {g.Count()}", "",
+            [.. Enum.GetValues<Aim>().Select(aim => new LoomCell(
+                aim, Math.Round(g.Average(r => r.Aims[(int)aim].Minutes), 1), Math.Round(g.Average(r => r.Aims[(int)aim].Target), 1), g.Min(r => r.Aims[(int)aim].Percent)))],
+            g.Min(r => r.Worst), []))
+            .OrderBy(r => r.Worst),
+    ];
 
     private static IEnumerable<string> Missing(WeekPlan plan, int child)
     {
@@ -113,7 +124,7 @@ public static class WeekReading
         var evenings = PrepTasks.Of(plan).GroupBy(t => t.Evening).Select(g => g.Sum(t => t.Minutes)).ToArray();
         var findings = WeekFindings.Of(plan);
         return new(
-            loom.Length, everywhere, worst?.Worst ?? 0, worst?.Name, worst?.Aims.MinBy(a => a.Percent)?.Aim,
+            Enumerable.Range(0, problem.ChildCount).Count(c => problem.DaysPresent[c] > 0), everywhere, worst?.Worst ?? 0, worst?.Name, worst?.Aims.MinBy(a => a.Percent)?.Aim,
             lines.Count(l => l.Packs > 0), lines.Sum(l => l.Cents), lines.Count(l => l.IsToAsk),
             evenings.Sum(), evenings.DefaultIfEmpty(0).Max(), findings.Count(f => f.Severity == Severity.Block && f.Lifted is null), findings.Count(f => f.Severity is Severity.Watch or Severity.AdultStep),
             findings.Count(f => f.Lifted is not null), plan.State.Uses.Count(u => u < 0));

@@ -1,5 +1,6 @@
 using Nido.Core;
 using Nido.Core.Group;
+using Nido.Core.Ideas;
 using Nido.Core.Planning;
 using Nido.Core.Safety;
 using Nido.Core.Steps;
@@ -12,7 +13,7 @@ public sealed record WeekName(string Id, string GroupId, string GroupName, strin
 
 /// <summary>The board, the loom and the line of truth: all the Week screen shows.</summary>
 public sealed record WeekView(
-    string Id, int Version, string GroupId, string GroupName, string Currency, ThemeView Theme, DateOnly Monday, IReadOnlyList<DayView> Days,
+    string Id, int Version, string GroupId, string GroupName, GroupKind GroupKind, string Currency, ThemeView Theme, DateOnly Monday, IReadOnlyList<DayView> Days,
     IReadOnlyList<Block> Blocks, IReadOnlyList<StripView> Strips, IReadOnlyList<LoomRow> Loom, TruthView Truth, Sliders Sliders,
     ComposeReport? Report, IReadOnlyList<BarredView> Barred, string? CanUndo, string? CanRedo, bool Composing);
 
@@ -74,19 +75,35 @@ public sealed record BarredIdea(string IdeaId, string Title, string? Material, C
 public sealed record IdeaCard(
     string IdeaId, string Title, string Technique, string Ladder, string? Material, IReadOnlyList<double> Shares, IReadOnlyList<StrandShare> Strands, string BlockId, string BlockName,
     int Minutes, int CleanUpMinutes, int Mess, string HandLoad, int Adults, IReadOnlyList<string> Instructions, IReadOnlyList<StepView> Steps,
-    IReadOnlyList<WhoView> OutOfReach, IReadOnlyList<QuantityView> Quantities, IReadOnlyList<CautionView> Cautions, IReadOnlyList<string> Prep);
+    IReadOnlyList<WhoView> OutOfReach, IReadOnlyList<QuantityView> Quantities, IReadOnlyList<CautionView> Cautions, IReadOnlyList<CueView> Cues, TalkView Talk,
+    IReadOnlyList<KitView> Kits, IReadOnlyList<string> Prep);
+
+/// <summary>Kits of a step to pack for a drop-in session, with what one holds.</summary>
+public sealed record KitView(int Step, int Expected, int Count, IReadOnlyList<string> Holds);
 
 /// <summary>A strand's part of the minutes.</summary>
 public sealed record StrandShare(string Strand, Aim Aim, int Percent);
 
 /// <summary>A step of an idea: what is done, with what, and who.</summary>
-public sealed record StepView(int Step, string Name, string Do, string Adult, string Easier, string Harder, IReadOnlyList<BoundView> With, IReadOnlyList<WhoView> Who);
+public sealed record StepView(int Step, string Name, string Do, string Adult, string Easier, string Harder, string? Size, string? Words, IReadOnlyList<BoundView> With, IReadOnlyList<WhoView> Who);
 
 /// <summary>A material in a role.</summary>
 public sealed record BoundView(string Role, string MaterialId, string Name, int Score, IReadOnlyList<string> Reasons);
 
 /// <summary>A child at an idea.</summary>
-public sealed record WhoView(string ChildId, string Name, int Alone, HelpLevel? Help, double Fit, IReadOnlyList<string> Trace);
+public sealed record WhoView(string ChildId, string Name, int Alone, HelpLevel? Help, double Fit, IReadOnlyList<string> Trace, IReadOnlyList<Support> Supports, IReadOnlyList<string> Cues,
+    ObjectiveView? Objective);
+
+/// <summary>What a child works towards here.</summary>
+public sealed record ObjectiveView(int Step, string Name, DateOnly By);
+
+/// <summary>A line for the adult, from how the group works.</summary>
+public sealed record CueView(CueAt At, string Say);
+
+/// <summary>What is said and read beside an idea; at a circle the routines and books of the theme.</summary>
+public sealed record TalkView(
+    IReadOnlyList<string> Sayings, IReadOnlyList<string> Questions, string? Greeting, string? Farewell, IReadOnlyList<string> Rhyme, IReadOnlyList<Book> Books,
+    string? Story);
 
 /// <summary>How many of a material.</summary>
 public sealed record QuantityView(string MaterialId, string Name, string Unit, double Amount, double Have, IReadOnlyList<string> Trace);

@@ -16,12 +16,16 @@ public static class WordsEndpoints
     {
         var spanish = body.Language == "es";
         string[] words = [.. body.Words.Select(w => w.Trim()).Where(w => w.Length > 0).Distinct(StringComparer.OrdinalIgnoreCase)];
-        return TypedResults.Ok(WordSort.Of(words, body.Letter.Trim()[0], spanish, spanish ? SpanishSounds.Find : content.English.Find));
+        return TypedResults.Ok(WordSort.Of(words, body.Letter.Trim()[0], spanish, spanish ? SpanishSounds.Find : content.English.Find, body.Fits));
     }
 }
 
 /// <summary>Words to sort, the letter, and en or es.</summary>
-public sealed record WordsBody(IReadOnlyList<string> Words, string Letter, string Language);
+public sealed record WordsBody(IReadOnlyList<string> Words, string Letter, string Language)
+{
+    /// <summary>How words go with the letter that the dictionary does not know, set by an adult.</summary>
+    public IReadOnlyDictionary<string, LetterFit>? Fits { get; init; }
+}
 
 internal sealed class WordsBodyValidator : AbstractValidator<WordsBody>
 {

@@ -35,10 +35,26 @@ export type StandIn = Schemas["StandInView"];
 export type Evidence = Schemas["EvidenceView"];
 export type HelpLevel = NonNullable<Schemas["HelpLevel"]>;
 export type SortedWord = Schemas["WordSortSorted"];
+export type ExpectedBand = Schemas["ExpectedBand"];
+export type Support = Schemas["Support"];
+export type Rota = Schemas["RotaView"];
+export type Ladder = Schemas["LadderHead"];
+export type StepOffer = Schemas["OfferView"];
+export type ThemeDraft = Schemas["ThemeDraft"];
+export type Book = Schemas["Book"];
 export type RowProblem = Schemas["RowProblem"];
 export type WeekDay = "monday" | "tuesday" | "wednesday" | "thursday" | "friday" | "saturday";
 
 export const helpLevels: HelpLevel[] = ["alone", "shown", "hands", "notYet"];
+export const supports: Support[] = [
+  "seat",
+  "frame",
+  "handUnderHand",
+  "pictureSteps",
+  "homeWords",
+  "quietPlace",
+  "moreTime",
+];
 export const aims: Aim[] = ["fineMotor", "math", "literacy", "sensory"];
 export const weekDays: WeekDay[] = ["monday", "tuesday", "wednesday", "thursday", "friday", "saturday"];
 

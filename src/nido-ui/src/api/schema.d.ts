@@ -20,14 +20,14 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/themes": {
+    "/api/differences": {
         parameters: {
             query?: never;
             header?: never;
             path?: never;
             cookie?: never;
         };
-        get: operations["listThemes"];
+        get: operations["listDifferences"];
         put?: never;
         post?: never;
         delete?: never;
@@ -335,6 +335,38 @@ export interface paths {
         put: operations["chooseStep"];
         post?: never;
         delete: operations["letNidoChoose"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/groups/{groupId}/children/{childId}/ladders/{ladder}/objective": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["setObjective"];
+        post?: never;
+        delete: operations["dropObjective"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/weeks/{weekId}/rota/{day}/{blockId}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["getRota"];
+        put: operations["setRota"];
+        post?: never;
+        delete: operations["letNidoForm"];
         options?: never;
         head?: never;
         patch?: never;
@@ -815,6 +847,38 @@ export interface paths {
         put?: never;
         post?: never;
         delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/themes": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["listThemes"];
+        put?: never;
+        post: operations["addTheme"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/themes/{themeId}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["getTheme"];
+        put: operations["changeTheme"];
+        post?: never;
+        delete: operations["removeTheme"];
         options?: never;
         head?: never;
         patch?: never;
@@ -1540,12 +1604,28 @@ export interface components {
         BlockOfDay: {
             id: string;
             name: string;
+            kind: components["schemas"]["BlockKind"];
             /** Format: time */
             starts: string;
             /** Format: int32 */
             minutes: number;
+            longWork: components["schemas"]["LongWork"][];
             adults: string[];
             offers: components["schemas"]["IdeaCard"][];
+        };
+        /** @description A book of a theme. */
+        Book: {
+            /** @description Its title. */
+            title: string;
+            /** @description It is there. */
+            onShelf: boolean;
+            /**
+             * Format: int32
+             * @description Reading it aloud takes.
+             */
+            minutes: number;
+            /** @description What to tell where it is not there; may be empty. */
+            instead: string;
         };
         /** @description A material in a role. */
         BoundView: {
@@ -1611,6 +1691,17 @@ export interface components {
             homeLanguage: string;
             /** @description What adults should know, in the adults' own words. */
             note: string;
+            /** @description What the child is given so that it can take part. */
+            supports?: components["schemas"]["Support"][];
+            /**
+             * Format: double
+             * @description Where it only stands for one expected at a drop-in session: the chance of running out that is borne, over 0 and under 1. Null for a named child.
+             */
+            runOut?: null | number;
+            /** @description Ways of working chosen for this child, by difference; the group's hold for the rest. */
+            ways?: {
+                [key: string]: string;
+            };
         };
         /** @description A child as sent; the id is given by the server. */
         ChildBody: {
@@ -1624,6 +1715,12 @@ export interface components {
             allergies: string[];
             homeLanguage: string;
             note: string;
+            /** @description What the child is given so that it can take part. */
+            supports?: components["schemas"]["Support"][];
+            /** @description Ways of working chosen for this child, by difference. */
+            ways?: {
+                [key: string]: string;
+            };
         };
         /** @description A row of the grid, an offer a ladder. */
         ChildSteps: {
@@ -1656,6 +1753,18 @@ export interface components {
             blocks: components["schemas"]["Block"][];
             /** @description The group's own decisions. */
             settings: components["schemas"]["GroupSettings"];
+            /** @description Whether the children are known. */
+            kind?: components["schemas"]["GroupKind"];
+            /** @description Who is expected, where the children are not known; youngest first. */
+            expected?: components["schemas"]["ExpectedBand"][];
+            /** @description Children put together by adults, or kept apart, where groups are formed. */
+            wishes?: components["schemas"]["GroupingWish"][];
+        };
+        /** @description A choice with its reason. */
+        ChoiceView: {
+            id: string;
+            name: string;
+            reason: string;
         };
         /** @description A step chosen; knowing better says the child is there, whatever was seen. */
         ChooseBody: {
@@ -1798,6 +1907,16 @@ export interface components {
              */
             packing?: null | number;
         };
+        /**
+         * @description When a cue is read.
+         * @enum {unknown}
+         */
+        CueAt: "show" | "do" | "hands" | "help" | "notice";
+        /** @description A line for the adult, from how the group works. */
+        CueView: {
+            at: components["schemas"]["CueAt"];
+            say: string;
+        };
         /** @description An amount counted on a shelf. */
         CupboardCount: {
             /** @description The material. */
@@ -1866,6 +1985,13 @@ export interface components {
             /** Format: date */
             date: string;
             day: components["schemas"]["DayOfWeek"];
+        };
+        /** @description Something practitioners differ on. */
+        DifferenceView: {
+            id: string;
+            name: string;
+            ofChild: boolean;
+            choices: components["schemas"]["ChoiceView"][];
         };
         /** @description What comes out. */
         DirectionStripsAnswer: {
@@ -2021,6 +2147,28 @@ export interface components {
             /** @description Observations, newest first. */
             seen: components["schemas"]["Observation"][];
             chosen: null | components["schemas"]["ChosenStep"];
+            /** @description How long the child stays at work of its own choice. */
+            own: components["schemas"]["OwnWork"];
+        };
+        /** @description Children of an age expected at a drop-in session. */
+        ExpectedBand: {
+            /**
+             * Format: int32
+             * @description Youngest, in whole months.
+             */
+            fromMonths: number;
+            /**
+             * Format: int32
+             * @description Up to, but not including, this age; over FromMonths.
+             */
+            toMonths: number;
+            /**
+             * Format: int32
+             * @description Expected headcount, 0–100.
+             */
+            children: number;
+            /** @description The band in years, as it is spoken of. */
+            name?: null | string;
         };
         /** @description What comes out. */
         FillToNumberAnswer: {
@@ -2289,11 +2437,21 @@ export interface components {
             adults: components["schemas"]["AdultBody"][];
             blocks: components["schemas"]["Block"][];
             settings: components["schemas"]["GroupSettings"];
+            /** @description Who is expected, where the children are not known. */
+            expected?: components["schemas"]["ExpectedBand"][];
+            /** @description Children together or apart. */
+            wishes?: components["schemas"]["GroupingWish"][];
         };
+        /**
+         * @description Whether the children of a group are known.
+         * @enum {unknown}
+         */
+        GroupKind: "class" | "dropIn";
         /** @description A group in a list. */
         GroupName: {
             id: string;
             name: string;
+            kind: components["schemas"]["GroupKind"];
             /** Format: int32 */
             children: number;
         };
@@ -2336,6 +2494,31 @@ export interface components {
             ownRatio: components["schemas"]["RatioBand"][];
             /** @description When a step up or down is proposed. */
             stepRule?: components["schemas"]["StepRule"];
+            /** @description Choice in each thing practitioners differ on, by its id; one left out is ours. */
+            ways?: {
+                [key: string]: string;
+            };
+            /**
+             * Format: int32
+             * @description In how many of a hundred sessions kits may run out, where who comes is not known.
+             */
+            runOutPercent?: number;
+            /** @description How groups are formed where stations rotate. */
+            grouping?: components["schemas"]["Grouping"];
+        };
+        /**
+         * @description How groups are formed where stations rotate.
+         * @enum {unknown}
+         */
+        Grouping: "nearSteps" | "mixed";
+        /** @description Two children an adult wants together, or apart. */
+        GroupingWish: {
+            /** @description One. */
+            childId: string;
+            /** @description The other. */
+            otherId: string;
+            /** @description False: apart. */
+            together: boolean;
         };
         /**
          * @description The hand a child uses for doing.
@@ -2373,6 +2556,9 @@ export interface components {
             outOfReach: components["schemas"]["WhoView"][];
             quantities: components["schemas"]["QuantityView"][];
             cautions: components["schemas"]["CautionView"][];
+            cues: components["schemas"]["CueView"][];
+            talk: components["schemas"]["TalkView"];
+            kits: components["schemas"]["KitView"][];
             prep: string[];
         };
         /** @description An idea in a list. */
@@ -2405,6 +2591,16 @@ export interface components {
             week: string;
             override: components["schemas"]["RuleOverride"];
         };
+        /** @description Kits of a step to pack for a drop-in session, with what one holds. */
+        KitView: {
+            /** Format: int32 */
+            step: number;
+            /** Format: int32 */
+            expected: number;
+            /** Format: int32 */
+            count: number;
+            holds: string[];
+        };
         /** @description A column of the grid. */
         LadderHead: {
             id: string;
@@ -2435,6 +2631,7 @@ export interface components {
             harder: string;
             /** @description Where the age comes from, or "common practice". */
             source: string;
+            size?: null | components["schemas"]["StepSize"];
         };
         /**
          * @description How well a word goes with the letter of the week.
@@ -2462,6 +2659,14 @@ export interface components {
         /** @description Lock or unlock. */
         LockBody: {
             locked: boolean;
+        };
+        /** @description A child who stays long at its own work: usual minutes, and in how many of a hundred blocks it would be cut off. */
+        LongWork: {
+            name: string;
+            /** Format: int32 */
+            minutes: number;
+            /** Format: int32 */
+            percent: number;
         };
         /** @description An aim of a child: useful minutes, target, percent. */
         LoomCell: {
@@ -2726,6 +2931,8 @@ export interface components {
         NewGroupBody: {
             name: string;
             place: string;
+            /** @description Whether the children are known. */
+            kind?: components["schemas"]["GroupKind"];
         };
         /** @description A new week as sent. */
         NewWeekBody: {
@@ -2733,6 +2940,38 @@ export interface components {
             themeId: string;
             /** Format: date */
             monday: string;
+        };
+        /** @description What a child is working towards: a step of a ladder by a day. The planner favours its ladder. */
+        Objective: {
+            /** @description The child. */
+            childId: string;
+            /** @description Id of the ladder. */
+            ladder: string;
+            /**
+             * Format: int32
+             * @description Step to be managed alone.
+             */
+            step: number;
+            /**
+             * Format: date
+             * @description By this day.
+             */
+            by: string;
+        };
+        /** @description An objective as sent: a step by a day. */
+        ObjectiveBody: {
+            /** Format: int32 */
+            step: number;
+            /** Format: date */
+            by: string;
+        };
+        /** @description What a child works towards here. */
+        ObjectiveView: {
+            /** Format: int32 */
+            step: number;
+            name: string;
+            /** Format: date */
+            by: string;
         };
         /** @description What was seen of a child at a step on a day. */
         Observation: {
@@ -2761,6 +3000,11 @@ export interface components {
             by: string;
             /** @description In the adult's words; may be empty. */
             note: string;
+            /**
+             * Format: int32
+             * @description Minutes the child chose to stay at it, where someone looked at the clock.
+             */
+            minutes?: null | number;
         };
         /** @description One observation as sent; without a day it is of today. */
         ObservationBody: {
@@ -2773,6 +3017,11 @@ export interface components {
             on: null | string;
             by: null | string;
             note: null | string;
+            /**
+             * Format: int32
+             * @description Minutes the child chose to stay, 1–180, or null.
+             */
+            minutes?: null | number;
         };
         /** @description What was seen, as sent. */
         ObservationsBody: {
@@ -2793,6 +3042,7 @@ export interface components {
             seen: boolean;
             chosen: boolean;
             proposal: null | components["schemas"]["StepProposal"];
+            objective: null | components["schemas"]["Objective"];
         };
         /** @description A rule lifted for an idea, with who answers for it and why. */
         OverrideBody: {
@@ -2800,6 +3050,15 @@ export interface components {
             ruleId: string;
             adult: string;
             reason: string;
+        };
+        /** @description Work of one's own choice in minutes: half last longer than the median, one in ten longer than the long. */
+        OwnWork: {
+            /** Format: int32 */
+            seen: number;
+            /** Format: double */
+            median: number;
+            /** Format: double */
+            seldomLonger: number;
         };
         /** @description What comes out. */
         PackMixAnswer: {
@@ -3205,6 +3464,52 @@ export interface components {
         RoleView: {
             technique: string;
             role: string;
+        };
+        /** @description Groups as set by hand: ids of the children there, a list a group. */
+        RotaBody: {
+            groups: string[][];
+        };
+        /** @description A child in a group. */
+        RotaChild: {
+            childId: string;
+            name: string;
+            age: string;
+        };
+        /** @description A group: its children, the adults it needs, months between its lowest and highest, its steps at each station, and its pairs. */
+        RotaGroup: {
+            children: components["schemas"]["RotaChild"][];
+            /** Format: int32 */
+            adults: number;
+            /** Format: double */
+            spreadMonths: number;
+            steps: string[];
+            pairs: string[];
+        };
+        /** @description A round: its start and the station of each group. */
+        RotaRound: {
+            /** Format: time */
+            starts: string;
+            stations: number[];
+        };
+        /** @description The rota of a block on a day. */
+        RotaView: {
+            /** @description How groups are formed. */
+            grouping: components["schemas"]["Grouping"];
+            /** @description They were set by hand. */
+            byHand: boolean;
+            /** @description Titles, in the order of the offers. */
+            stations: string[];
+            /** @description Youngest first. */
+            groups: components["schemas"]["RotaGroup"][];
+            /** @description With their start, the station of each group. */
+            rounds: components["schemas"]["RotaRound"][];
+            /**
+             * Format: int32
+             * @description Adults in the block.
+             */
+            adultsThere: number;
+            /** @description What does not hold. */
+            problems: string[];
         };
         /** @description What is wrong in a row of a list, and the way out. */
         RowProblem: {
@@ -3715,6 +4020,16 @@ export interface components {
          * @enum {unknown}
          */
         StepRule: "twoDays" | "eightyPercent";
+        /** @description What is measurable of a step and moves from one to the next. Lengths in mm, angles in degrees. */
+        StepSize: {
+            /**
+             * Format: double
+             * @description How hard it is by a published index; comparable within a kind only.
+             */
+            index?: number;
+            /** @description The sizes and the index in words. */
+            inWords?: null | string;
+        };
         /** @description A step of an idea: what is done, with what, and who. */
         StepView: {
             /** Format: int32 */
@@ -3724,6 +4039,8 @@ export interface components {
             adult: string;
             easier: string;
             harder: string;
+            size: null | string;
+            words: null | string;
             with: components["schemas"]["BoundView"][];
             who: components["schemas"]["WhoView"][];
         };
@@ -3878,6 +4195,11 @@ export interface components {
             /** Format: double */
             height: number;
         };
+        /**
+         * @description What a child is given so that it can take part.
+         * @enum {unknown}
+         */
+        Support: "seat" | "frame" | "handUnderHand" | "pictureSteps" | "homeWords" | "quietPlace" | "moreTime";
         /** @description Another material in a role of an idea, chosen for a week by an adult or by sharing out the cupboard. */
         Swap: {
             /** @description The idea. */
@@ -3904,6 +4226,16 @@ export interface components {
             amount: number;
             /** Format: double */
             have: number;
+        };
+        /** @description What is said and read beside an idea; at a circle the routines and books of the theme. */
+        TalkView: {
+            sayings: string[];
+            questions: string[];
+            greeting: null | string;
+            farewell: null | string;
+            rhyme: string[];
+            books: components["schemas"]["Book"][];
+            story: null | string;
         };
         /** @description What comes out. */
         TargetGameAnswer: {
@@ -3967,6 +4299,68 @@ export interface components {
             tooLate: null | string;
             adultOnly: boolean;
             cautions: components["schemas"]["CautionView"][];
+        };
+        /** @description A theme as a teacher writes it: a name, a letter and words are enough, the rest is filled in. */
+        ThemeDraft: {
+            /** @description Title of the unit. */
+            name: string;
+            /** @description Letter of the week. */
+            letter: string;
+            /** @description Words of the week, one or more. */
+            words: string[];
+            /** @description Language of the words as a two-letter code, en or es. */
+            language?: string;
+            /** @description Second letter; empty for the first letter of another word. */
+            secondLetter?: string;
+            /**
+             * Format: int32
+             * @description Numbers from 1 to this.
+             */
+            numbersTo?: number;
+            /**
+             * Format: int32
+             * @description For the older ones.
+             */
+            olderNumbersTo?: number;
+            /** @description Shapes of the week. */
+            shapes?: string[];
+            /** @description Colours of the week. */
+            colours?: string[];
+            /** @description Words for titles and instructions, by slot; one left out is a plain word. */
+            slots?: {
+                [key: string]: string;
+            };
+            /** @description A few sentences to tell. */
+            story?: string;
+            /** @description Lines of a counting rhyme; empty for one of ours, with the sum at each verse. */
+            rhyme?: string[];
+            /** @description Questions to ask while doing. */
+            questions?: string[];
+            /** @description Words to use while doing. */
+            sayings?: string[];
+            /** @description Hello routine. */
+            greeting?: string;
+            /** @description Goodbye routine. */
+            farewell?: string;
+            /** @description Books to read. */
+            books?: components["schemas"]["Book"][];
+            /** @description Id of a shipped picture for a word. */
+            pictures?: {
+                [key: string]: string;
+            };
+            /** @description How words go with the letter where the dictionary does not know them: set by an adult. */
+            fits?: {
+                [key: string]: components["schemas"]["LetterFit"];
+            };
+        };
+        /** @description A theme to look at or change. */
+        ThemeForm: {
+            /** @description Its id. */
+            id: string;
+            /** @description It is one's own and can be changed. */
+            own: boolean;
+            /** @description What it says. */
+            draft: components["schemas"]["ThemeDraft"];
         };
         /** @description The theme of a week. */
         ThemeView: {
@@ -4341,6 +4735,7 @@ export interface components {
             version: number;
             groupId: string;
             groupName: string;
+            groupKind: components["schemas"]["GroupKind"];
             currency: string;
             theme: components["schemas"]["ThemeView"];
             /** Format: date */
@@ -4367,6 +4762,9 @@ export interface components {
             /** Format: double */
             fit: number;
             trace: string[];
+            supports: components["schemas"]["Support"][];
+            cues: string[];
+            objective: null | components["schemas"]["ObjectiveView"];
         };
         /** @description What would fall short without it. */
         WhyView: {
@@ -4390,6 +4788,10 @@ export interface components {
             words: string[];
             letter: string;
             language: string;
+            /** @description How words go with the letter that the dictionary does not know, set by an adult. */
+            fits?: null | {
+                [key: string]: components["schemas"]["LetterFit"];
+            };
         };
     };
     responses: never;
@@ -4420,7 +4822,7 @@ export interface operations {
             };
         };
     };
-    listThemes: {
+    listDifferences: {
         parameters: {
             query?: never;
             header?: never;
@@ -4435,7 +4837,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["ThemeView"][];
+                    "application/json": components["schemas"]["DifferenceView"][];
                 };
             };
         };
@@ -5072,6 +5474,163 @@ export interface operations {
                 groupId: string;
                 childId: string;
                 ladder: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    setObjective: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                groupId: string;
+                childId: string;
+                ladder: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ObjectiveBody"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    dropObjective: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                groupId: string;
+                childId: string;
+                ladder: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    getRota: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                weekId: string;
+                day: number;
+                blockId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RotaView"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    setRota: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                weekId: string;
+                day: number;
+                blockId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["RotaBody"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RotaView"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    letNidoForm: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                weekId: string;
+                day: number;
+                blockId: string;
             };
             cookie?: never;
         };
@@ -6023,6 +6582,139 @@ export interface operations {
                 content: {
                     "application/json": components["schemas"]["IdeaCard"];
                 };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    listThemes: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ThemeView"][];
+                };
+            };
+        };
+    };
+    addTheme: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ThemeDraft"];
+            };
+        };
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ThemeForm"];
+                };
+            };
+        };
+    };
+    getTheme: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                themeId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ThemeForm"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    changeTheme: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                themeId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ThemeDraft"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ThemeForm"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    removeTheme: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                themeId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
             };
             /** @description Not Found */
             404: {

@@ -4,6 +4,7 @@ import { $api } from "../api/client";
 import { CupboardPage } from "../cupboard/CupboardPage";
 import { GroupPage } from "../group/GroupPage";
 import { IdeasPage } from "../ideas/IdeasPage";
+import { ThemePage } from "../ideas/theme/ThemePage";
 import { WordsPage } from "../ideas/words/WordsPage";
 import { PrepPage } from "../prep/PrepPage";
 import { TodayPage } from "../today/TodayPage";
@@ -33,6 +34,7 @@ export function App() {
           }
         />
         <Route path="ideas/words" element={<WordsPage />} />
+        <Route path="ideas/theme/:themeId?" element={<ThemePage />} />
         <Route path="ideas/:ideaId?" element={<IdeasPage />} />
         <Route path="week" element={<WeekPage />} />
         <Route path="prep" element={<PrepPage />} />

@@ -17,9 +17,10 @@ export function StartPage() {
   const addGroup = $api.useMutation("post", "/api/groups");
   const addWeek = $api.useMutation("post", "/api/weeks");
   const [name, setName] = useState("");
+  const [kind, setKind] = useState<"class" | "dropIn">("class");
   const [themeId, setThemeId] = useState("");
   const begin = async () => {
-    const group = await addGroup.mutateAsync({ body: { name, place: "" } });
+    const group = await addGroup.mutateAsync({ body: { name, place: "", kind } });
     const week = await addWeek.mutateAsync({
       body: { groupId: group.id, themeId: themeId || (themes.data?.[0]?.id ?? ""), monday: monday() },
     });
@@ -46,6 +47,13 @@ export function StartPage() {
             required
             maxLength={80}
           />
+        </label>
+        <label className="flex flex-col gap-1">
+          {t("start.kind")}
+          <select className="select w-full" value={kind} onChange={(e) => setKind(e.target.value as typeof kind)}>
+            <option value="class">{t("start.class")}</option>
+            <option value="dropIn">{t("start.dropIn")}</option>
+          </select>
         </label>
         <label className="flex flex-col gap-1">
           {t("start.theme")}

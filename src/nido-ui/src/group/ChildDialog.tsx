@@ -1,10 +1,12 @@
 import { useForm } from "react-hook-form";
 import { useTranslation } from "react-i18next";
-import type { Child, Group, WeekDay } from "../api/client";
+import type { Child, Group, Support, WeekDay } from "../api/client";
 import { Dialog } from "../shared/Dialog";
 import { ErrorNote } from "../shared/ErrorNote";
 import { DayChoice } from "./DayChoice";
+import { SupportChoice } from "./SupportChoice";
 import { useGroupChanges } from "./useGroupChanges";
+import { WaysChoice } from "./WaysChoice";
 
 interface Fields {
   name: string;
@@ -16,6 +18,8 @@ interface Fields {
   allergies: string;
   homeLanguage: string;
   note: string;
+  supports: Support[];
+  ways: Record<string, string>;
 }
 
 /** A child to add or change. */
@@ -33,6 +37,8 @@ export function ChildDialog({ group, child, onClose }: { group: Group; child: Ch
       allergies: child?.allergies.join(", ") ?? "",
       homeLanguage: child?.homeLanguage ?? "en",
       note: child?.note ?? "",
+      supports: child?.supports ?? [],
+      ways: child?.ways ?? {},
     },
   });
   const save = form.handleSubmit(async (f) => {
@@ -46,7 +52,7 @@ export function ChildDialog({ group, child, onClose }: { group: Group; child: Ch
     await (child ? changes.change(child.id, body) : changes.add([body])).then(onClose, () => undefined);
   });
   return (
-    <Dialog title={child ? child.name : t("group.addChild")} onClose={onClose}>
+    <Dialog title={child ? child.name : t("group.addChild")} onClose={onClose} wide>
       <form onSubmit={(e) => void save(e)} className="grid grid-cols-2 gap-3">
         <label className="flex flex-col gap-1">
           {t("child.name")}
@@ -92,6 +98,8 @@ export function ChildDialog({ group, child, onClose }: { group: Group; child: Ch
           {t("child.note")}
           <input className="input w-full" maxLength={500} {...form.register("note")} />
         </label>
+        <SupportChoice chosen={form.watch("supports")} onChange={(s) => form.setValue("supports", s)} />
+        <WaysChoice ofChild ways={form.watch("ways")} onChange={(ways) => form.setValue("ways", ways)} />
         <div className="col-span-2">
           <ErrorNote error={changes.error} />
         </div>

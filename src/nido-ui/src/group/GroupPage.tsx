@@ -9,6 +9,7 @@ import { useWeek } from "../shared/useWeek";
 import { ChildDialog } from "./ChildDialog";
 import { QuickEntry } from "./QuickEntry";
 import { SettingsDialog } from "./SettingsDialog";
+import { Spread } from "./Spread";
 import { StepPanel } from "./StepPanel";
 import { StepsGrid } from "./StepsGrid";
 import { useGroupChanges } from "./useGroupChanges";
@@ -29,7 +30,7 @@ export function GroupPage() {
   const changes = useGroupChanges(groupId);
   const [cell, setCell] = useState({ child: 0, ladder: 0 });
   const [dialog, setDialog] = useState<"new" | "table" | "settings" | "quick" | Child | null>(null);
-  useKeys([["o", () => setDialog("quick")]]);
+  useKeys([["o", () => group.data?.kind === "class" && setDialog("quick")]]);
   const g = group.data;
   if (!g || !steps.data) {
     return (
@@ -40,31 +41,41 @@ export function GroupPage() {
     );
   }
   const close = () => setDialog(null);
+  const dropIn = g.kind === "dropIn";
   return (
     <main className="flex min-w-0 flex-1 flex-col">
       <header className="flex flex-wrap items-center gap-3 border-base-300 border-b px-4 py-2.5">
         <h1 className="leading-tight">{g.name}</h1>
         <span className="quiet mr-auto">
           {g.place ? `${g.place} · ` : ""}
-          {t("group.count", { children: g.children.length, adults: g.adults.length })}
+          {t(dropIn ? "expected.count" : "group.count", {
+            children: steps.data.children.length,
+            adults: g.adults.length,
+          })}
         </span>
-        <button type="button" className="btn btn-primary btn-sm" onClick={() => setDialog("quick")}>
-          <Eye size={16} aria-hidden="true" /> {t("quick.open")}
-        </button>
-        <button type="button" className="btn btn-outline btn-sm" onClick={() => setDialog("new")}>
-          <UserPlus size={16} aria-hidden="true" /> {t("group.addChild")}
-        </button>
-        <button type="button" className="btn btn-outline btn-sm" onClick={() => setDialog("table")}>
-          {t("table.open")}
-        </button>
-        <a className="btn btn-ghost btn-sm" href={`/api/groups/${groupId}/children.csv`} download="children.csv">
-          {t("group.csv")}
-        </a>
+        {!dropIn && (
+          <>
+            <button type="button" className="btn btn-primary btn-sm" onClick={() => setDialog("quick")}>
+              <Eye size={16} aria-hidden="true" /> {t("quick.open")}
+            </button>
+            <button type="button" className="btn btn-outline btn-sm" onClick={() => setDialog("new")}>
+              <UserPlus size={16} aria-hidden="true" /> {t("group.addChild")}
+            </button>
+            <button type="button" className="btn btn-outline btn-sm" onClick={() => setDialog("table")}>
+              {t("table.open")}
+            </button>
+            <a className="btn btn-ghost btn-sm" href={`/api/groups/${groupId}/children.csv`} download="children.csv">
+              {t("group.csv")}
+            </a>
+          </>
+        )}
         <button type="button" className="btn btn-outline btn-sm" onClick={() => setDialog("settings")}>
           <Settings size={16} aria-hidden="true" /> {t("group.settings")}
         </button>
       </header>
-      {g.children.length === 0 ? (
+      {dropIn ? (
+        <Spread steps={steps.data} />
+      ) : g.children.length === 0 ? (
         <section className="m-8 max-w-lg">
           <h2 className="text-lg">{t("group.emptyTitle")}</h2>
           <p className="my-3">{t("group.emptyWhat")}</p>

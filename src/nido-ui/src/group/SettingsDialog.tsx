@@ -6,8 +6,11 @@ import { ErrorNote } from "../shared/ErrorNote";
 import { AdultRows } from "./AdultRows";
 import { BlockRows } from "./BlockRows";
 import { DayChoice } from "./DayChoice";
+import { ExpectedBands } from "./ExpectedBands";
 import { OwnRatio } from "./OwnRatio";
 import { useGroupChanges } from "./useGroupChanges";
+import { WaysChoice } from "./WaysChoice";
+import { Wishes } from "./Wishes";
 
 /** Days, blocks, adults and the group's own decisions, each with its reason. */
 export function SettingsDialog({ group, onClose }: { group: Group; onClose: () => void }) {
@@ -33,6 +36,8 @@ export function SettingsDialog({ group, onClose }: { group: Group; onClose: () =
                 adults: now.adults,
                 blocks: now.blocks,
                 settings: s,
+                expected: now.expected,
+                wishes: now.wishes,
               },
             },
             { onSuccess: onClose },
@@ -59,6 +64,23 @@ export function SettingsDialog({ group, onClose }: { group: Group; onClose: () =
           </label>
         </div>
         <DayChoice days={now.days as WeekDay[]} among={weekDays} onChange={(days) => setNow({ ...now, days })} />
+        {now.kind === "dropIn" && (
+          <>
+            <ExpectedBands bands={now.expected ?? []} onChange={(expected) => setNow({ ...now, expected })} />
+            <label className="flex flex-wrap items-center gap-2">
+              {t("expected.runOut")}
+              <input
+                type="number"
+                min={1}
+                max={50}
+                className="input input-sm w-20"
+                value={s.runOutPercent}
+                onChange={(e) => set({ runOutPercent: Number(e.target.value) })}
+              />
+              %
+            </label>
+          </>
+        )}
         <BlockRows blocks={now.blocks} onChange={(blocks) => setNow({ ...now, blocks })} />
         <AdultRows adults={now.adults} onChange={(adults) => setNow({ ...now, adults })} />
         <fieldset>
@@ -191,6 +213,14 @@ export function SettingsDialog({ group, onClose }: { group: Group; onClose: () =
             </select>
           </label>
         </div>
+        {now.kind === "class" && (
+          <Wishes
+            group={now}
+            onGrouping={(grouping) => set({ grouping })}
+            onWishes={(wishes) => setNow({ ...now, wishes })}
+          />
+        )}
+        <WaysChoice ways={s.ways ?? {}} onChange={(ways) => set({ ways })} />
         <ErrorNote error={settings.error} />
         <button type="submit" className="btn btn-primary">
           {t("save")}

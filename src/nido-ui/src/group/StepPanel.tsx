@@ -1,9 +1,11 @@
 import { Undo2 } from "lucide-react";
+import { useState } from "react";
 import { useTranslation } from "react-i18next";
 import { $api, type HelpLevel, helpLevels, type StepsView } from "../api/client";
 import { longDay } from "../shared/dates";
 import { ErrorNote } from "../shared/ErrorNote";
 import { Curve } from "./Curve";
+import { ObjectiveForm } from "./ObjectiveForm";
 import { useObservations } from "./useObservations";
 
 /** A cell opened: the step and what it asks, the evidence with its curve, what is proposed, and what was seen just now. */
@@ -21,6 +23,7 @@ export function StepPanel({
   const ladder = steps.ladders[cell.ladder];
   const offer = row?.offers[cell.ladder];
   const changes = useObservations(groupId);
+  const [minutes, setMinutes] = useState("");
   const evidence = $api.useQuery(
     "get",
     "/api/groups/{groupId}/children/{childId}/ladders/{ladder}",
@@ -38,7 +41,21 @@ export function StepPanel({
   }
   const e = evidence.data;
   const at = { childId: row.childId, ladder: ladder.id };
-  const see = (help: HelpLevel) => changes.see([{ ...at, step: offer.step, help, on: null, by: null, note: null }]);
+  const see = (help: HelpLevel) =>
+    changes
+      .see([
+        {
+          ...at,
+          step: offer.step,
+          help,
+          on: null,
+          by: null,
+          note: null,
+          minutes: minutes === "" ? null : Number(minutes),
+        },
+      ])
+      .then(() => setMinutes(""))
+      .catch(() => undefined);
   return (
     <section
       className="stitched-top grid max-h-[300px] min-h-[190px] shrink-0 grid-cols-[1.15fr_1.2fr_1.25fr] gap-6 overflow-auto bg-secondary px-4 py-3 text-secondary-content max-lg:grid-cols-2"
@@ -52,6 +69,7 @@ export function StepPanel({
         <p className="mt-1">{t("idea.adultDoes", { what: step.adult })}</p>
         <p>{t("idea.easier", { what: step.easier })}</p>
         <p>{t("idea.harder", { what: step.harder })}</p>
+        {step.size && <p className="quiet">{step.size.inWords}</p>}
       </div>
       <div className="text-[13px]">
         <p className="font-bold">{t("group.why")}</p>
@@ -95,6 +113,14 @@ export function StepPanel({
             ))}
           </select>
         </label>
+        <ObjectiveForm
+          key={`${at.childId} ${at.ladder} ${offer.step}`}
+          at={at}
+          ladder={ladder}
+          offer={offer}
+          from={steps.on}
+          changes={changes}
+        />
       </div>
       <div className="text-[13px]">
         {e && (
@@ -110,13 +136,31 @@ export function StepPanel({
               {t(`help.${h}`)}
             </button>
           ))}
+          <label className="flex items-center gap-1">
+            {t("evidence.stayed")}
+            <input
+              type="number"
+              min={1}
+              max={180}
+              className="input input-xs w-14"
+              value={minutes}
+              onChange={(x) => setMinutes(x.target.value)}
+            />
+            min
+          </label>
         </fieldset>
+        {e && e.own.seen > 0 && (
+          <p className="quiet">
+            {t("evidence.own", { count: e.own.seen, median: e.own.median, seldom: e.own.seldomLonger })}
+          </p>
+        )}
         <ErrorNote error={changes.error} />
         <ul className="mt-1 max-h-24 overflow-auto" data-seen>
           {e?.seen.map((o) => (
             <li key={o.id} className="flex items-center justify-between border-base-300 border-t">
               <span>
-                {longDay(o.on)} · {t("idea.step", { step: o.step })} · <b>{t(`help.${o.help}`)}</b> {o.note}
+                {longDay(o.on)} · {t("idea.step", { step: o.step })} · <b>{t(`help.${o.help}`)}</b>
+                {o.minutes ? ` · ${o.minutes} min` : ""} {o.note}
               </span>
               <button
                 type="button"

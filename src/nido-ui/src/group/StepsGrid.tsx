@@ -98,6 +98,11 @@ export function StepsGrid({
                       >
                         <Rungs step={offer.step} of={ladder?.steps.length ?? 0} seen={offer.seen} />
                         <span className="text-base-content text-xs">{offer.step}</span>
+                        {offer.objective && (
+                          <span className="text-base-content text-xs" title={t("objective.mark")}>
+                            ◎<span className="sr-only">{t("objective.mark")}</span>
+                          </span>
+                        )}
                         {offer.proposal && (
                           <span className="font-bold text-base-content text-xs" aria-hidden="true">
                             {offer.proposal.to > offer.proposal.from ? "↑" : "↓"}
@@ -124,6 +129,8 @@ function Marks({ child, days }: { child: Child; days: Group["days"] }) {
     child.hand === "left" && t("group.left"),
     child.homeLanguage !== "en" && child.homeLanguage.toUpperCase(),
     child.days.length < days.length && child.days.map((d) => t(`day.${d}`)).join(" "),
+    child.supports?.includes("seat") && t("group.seat"),
+    child.supports?.includes("frame") && t("group.frame"),
     ...child.allergies,
   ].filter((m): m is string => Boolean(m));
   return (

@@ -16,12 +16,21 @@ export function useObservations(groupId: string) {
   const auto = $api.useMutation("delete", "/api/groups/{groupId}/children/{childId}/ladders/{ladder}/step", {
     onSuccess,
   });
+  const objective = $api.useMutation("put", "/api/groups/{groupId}/children/{childId}/ladders/{ladder}/objective", {
+    onSuccess,
+  });
+  const drop = $api.useMutation("delete", "/api/groups/{groupId}/children/{childId}/ladders/{ladder}/objective", {
+    onSuccess,
+  });
   return {
+    setObjective: (at: Where, step: number, by: string) =>
+      objective.mutate({ params: { path: { groupId, ...at } }, body: { step, by } }),
+    dropObjective: (at: Where) => drop.mutate({ params: { path: { groupId, ...at } } }),
     see: (observations: Seen[]) => add.mutateAsync({ params: { path: { groupId } }, body: { observations } }),
     takeBack: (id: number) => back.mutate({ params: { path: { groupId, id } } }),
     choose: (at: Where, step: number, knowsBetter: boolean) =>
       choose.mutate({ params: { path: { groupId, ...at } }, body: { step, knowsBetter } }),
     letNidoChoose: (at: Where) => auto.mutate({ params: { path: { groupId, ...at } } }),
-    error: add.error ?? back.error ?? choose.error ?? auto.error,
+    error: add.error ?? back.error ?? choose.error ?? auto.error ?? objective.error ?? drop.error,
   };
 }

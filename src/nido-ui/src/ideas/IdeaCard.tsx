@@ -2,12 +2,18 @@ import { useTranslation } from "react-i18next";
 import type { IdeaCardData } from "../api/client";
 import { plain } from "../shared/figures";
 import { Thread } from "../shared/Stitches";
+import { useWeek } from "../shared/useWeek";
 import { Cautions } from "./Cautions";
+import { Cues } from "./Cues";
+import { Kits } from "./Kits";
 import { StepRow } from "./StepRow";
+import { Talk } from "./Talk";
 
 /** Who works at which step with what, how many, how long, and what to mind. */
 export function IdeaCard({ card }: { card: IdeaCardData }) {
   const { t } = useTranslation();
+  const { week } = useWeek();
+  const dropIn = week.data?.groupKind === "dropIn";
   return (
     <article>
       <p className="quiet">
@@ -33,16 +39,19 @@ export function IdeaCard({ card }: { card: IdeaCardData }) {
           <li key={line}>{line}</li>
         ))}
       </ol>
+      <Talk talk={card.talk} />
+      <Cues cues={card.cues} />
       <h3 className="mt-4 mb-1 font-bold">{t("idea.who")}</h3>
       {card.steps.map((s) => (
-        <StepRow key={s.step} step={s} />
+        <StepRow key={s.step} step={s} dropIn={dropIn} />
       ))}
+      <Kits kits={card.kits} />
       {card.outOfReach.length > 0 && (
         <p className="mt-2 text-warning">
           {t("idea.outOfReach")}{" "}
           {card.outOfReach.map((w) => (
             <span key={w.childId} title={w.trace.join(" ")} className="mr-2">
-              <b>{w.name}</b>: {w.trace[0]}
+              <b>{w.name}</b>: {w.trace.find((line) => line.includes(" waits. ")) ?? w.trace[0]}
             </span>
           ))}
         </p>

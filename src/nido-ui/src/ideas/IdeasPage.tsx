@@ -1,4 +1,4 @@
-import { Languages, Ruler } from "lucide-react";
+import { BookOpen, Languages, Ruler } from "lucide-react";
 import { useState } from "react";
 import { useTranslation } from "react-i18next";
 import { Link, useNavigate, useParams } from "react-router";
@@ -37,6 +37,9 @@ export function IdeasPage() {
         <span className="quiet mr-auto">
           {t("ideas.count", { count: ideas.data?.length ?? 0, theme: week.data?.theme.name ?? "" })}
         </span>
+        <Link to={`/w/${weekId}/ideas/theme`} className="btn btn-outline btn-sm">
+          <BookOpen size={16} aria-hidden="true" /> {t("theme.open")}
+        </Link>
         <Link to={`/w/${weekId}/ideas/words`} className="btn btn-outline btn-sm">
           <Languages size={16} aria-hidden="true" /> {t("words.open")}
         </Link>

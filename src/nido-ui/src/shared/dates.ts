@@ -17,9 +17,11 @@ export const longDay = (iso: string) =>
 /** "7–11 December". */
 export const fromTo = (first: string, last: string) => {
   const month = (iso: string) => at(iso).toLocaleDateString(i18next.language, { month: "long" });
-  return month(first) === month(last)
-    ? `${at(first).getDate()}–${at(last).getDate()} ${month(last)}`
-    : `${at(first).getDate()} ${month(first)} – ${at(last).getDate()} ${month(last)}`;
+  return first === last
+    ? `${at(first).getDate()} ${month(first)}`
+    : month(first) === month(last)
+      ? `${at(first).getDate()}–${at(last).getDate()} ${month(last)}`
+      : `${at(first).getDate()} ${month(first)} – ${at(last).getDate()} ${month(last)}`;
 };
 
 /** The Monday of this week, as the server writes dates. */

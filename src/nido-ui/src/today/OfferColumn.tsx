@@ -1,12 +1,18 @@
 import { useTranslation } from "react-i18next";
 import type { IdeaCardData } from "../api/client";
 import { Cautions } from "../ideas/Cautions";
+import { Cues } from "../ideas/Cues";
+import { Talk } from "../ideas/Talk";
+import { WhoCount, WhoNote } from "../ideas/Who";
 import { Thread } from "../shared/Stitches";
+import { useWeek } from "../shared/useWeek";
 import { ChildPill } from "./ChildPill";
 
 /** An offer of the block: what to mind, who works how, and the words that go with it. */
 export function OfferColumn({ offer }: { offer: IdeaCardData }) {
   const { t } = useTranslation();
+  const { week } = useWeek();
+  const dropIn = week.data?.groupKind === "dropIn";
   return (
     <article className="min-w-0 flex-1 rounded-[10px] border border-base-300 bg-base-100 p-3">
       <h3 className="font-bold text-xl leading-tight">{offer.title}</h3>
@@ -23,11 +29,19 @@ export function OfferColumn({ offer }: { offer: IdeaCardData }) {
       {offer.steps.map((s) => (
         <section key={s.step} className="mt-3">
           <p className="font-semibold">{s.do}</p>
-          <ul className="flex flex-wrap gap-1.5">
-            {s.who.map((w) => (
-              <ChildPill key={w.childId} who={w} ladder={offer.ladder} step={s.step} />
-            ))}
-          </ul>
+          {s.words && <p className="child text-base">{s.words}</p>}
+          {dropIn ? (
+            <WhoCount who={s.who} />
+          ) : (
+            <ul className="flex flex-wrap gap-1.5">
+              {s.who.map((w) => (
+                <ChildPill key={w.childId} who={w} ladder={offer.ladder} step={s.step} />
+              ))}
+              {s.who.map((w) => (
+                <WhoNote key={`note ${w.childId}`} who={w} />
+              ))}
+            </ul>
+          )}
           <p className="quiet text-base">{s.with.map((w) => w.name).join(" · ")}</p>
         </section>
       ))}
@@ -36,6 +50,10 @@ export function OfferColumn({ offer }: { offer: IdeaCardData }) {
           {t("idea.outOfReach")} {offer.outOfReach.map((w) => w.name).join(", ")}
         </p>
       )}
+      <div className="text-base">
+        <Cues cues={offer.cues} />
+        <Talk talk={offer.talk} />
+      </div>
       <ol className="mt-3 list-decimal pl-6">
         {offer.instructions.map((line) => (
           <li key={line}>{line}</li>

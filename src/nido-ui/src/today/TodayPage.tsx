@@ -1,7 +1,8 @@
-import { ChevronLeft, ChevronRight } from "lucide-react";
+import { ChevronLeft, ChevronRight, Users } from "lucide-react";
 import { useState } from "react";
 import { useTranslation } from "react-i18next";
 import { $api } from "../api/client";
+import { RotaDialog } from "../group/RotaDialog";
 import { dayAndNumber, longDay } from "../shared/dates";
 import { ErrorNote } from "../shared/ErrorNote";
 import { useKeys } from "../shared/useKeys";
@@ -16,6 +17,7 @@ export function TodayPage() {
   const days = week.data?.days ?? [];
   const [day, setDay] = useState<number | null>(null);
   const [block, setBlock] = useState(0);
+  const [rota, setRota] = useState(false);
   const today = new Date().toISOString().slice(0, 10);
   const shown =
     day ??
@@ -82,10 +84,25 @@ export function TodayPage() {
               <ChevronRight aria-hidden="true" />
             </button>
             <BlockTimer key={`${shown} ${now.id}`} minutes={now.minutes} />
+            {now.kind === "stations" && (
+              <button type="button" className="btn btn-outline h-11" onClick={() => setRota(true)}>
+                <Users size={18} aria-hidden="true" /> {t("rota.open")}
+              </button>
+            )}
             <p className="quiet text-base">
               {t("today.there", { children: view.data?.children ?? 0, adults: now.adults.join(", ") })}
             </p>
           </div>
+          {now.longWork.length > 0 && (
+            <p className="px-4 pb-1 text-base" data-long-work>
+              {now.longWork
+                .map((w) => t("today.longWork", { name: w.name, minutes: w.minutes, percent: w.percent }))
+                .join(" ")}
+            </p>
+          )}
+          {rota && (
+            <RotaDialog weekId={weekId} day={shown} blockId={now.id} title={now.name} onClose={() => setRota(false)} />
+          )}
           <div className="flex min-h-0 flex-1 items-start gap-3 overflow-auto px-4 pb-4 max-md:flex-col max-md:items-stretch">
             {now.offers.map((o) => (
               <OfferColumn key={o.ideaId} offer={o} />

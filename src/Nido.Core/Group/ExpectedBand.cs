@@ -1,0 +1,33 @@
+namespace Nido.Core.Group;
+
+/// <summary>Children of an age expected at a drop-in session.</summary>
+/// <param name="FromMonths">Youngest, in whole months.</param>
+/// <param name="ToMonths">Up to, but not including, this age; over <paramref name="FromMonths"/>.</param>
+/// <param name="Children">Expected headcount, 0–100.</param>
+public sealed record ExpectedBand(int FromMonths, int ToMonths, int Children)
+{
+    /// <summary>The band in years, as it is spoken of.</summary>
+    public string Name => FromMonths % 12 != 0 || ToMonths % 12 != 0 ? $"{FromMonths} to {ToMonths - 1} months"
+        : ToMonths - FromMonths == 12 ? $"age {FromMonths / 12}"
+        : $"ages {FromMonths / 12}–{(ToMonths / 12) - 1}";
+
+    /// <summary>The band a stand-in belongs to, by its id.</summary>
+    public static string BandOf(string standInId)
+    {
+        ArgumentNullException.ThrowIfNull(standInId);
+        return standInId[..standInId.LastIndexOf('-')];
+    }
+
+    /// <summary>
+    /// Stand-ins for those expected: ages spread evenly over the band, nothing else known. A child who may still be
+    /// under three may also still mouth things, and the age alone sees to that.
+    /// </summary>
+    /// <param name="day">Day on which they have these ages.</param>
+    /// <param name="days">Days of the group.</param>
+    /// <param name="runOut">Chance of running out that is borne.</param>
+    public IEnumerable<Child> StandIns(DateOnly day, WeekDays days, double runOut) => Enumerable.Range(0, Children).Select(k =>
+    {
+        var months = FromMonths + (int)((k + 0.5) * (ToMonths - FromMonths) / Children);
+        return new Child($"age-{FromMonths}-{k + 1}", $"{Name}, {k + 1}", day.AddMonths(-months), days, Mouths: false, Hand.Undecided, AvoidsTouch: false, [], "en", "") { RunOut = runOut };
+    });
+}

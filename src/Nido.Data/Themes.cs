@@ -1,0 +1,26 @@
+using Microsoft.EntityFrameworkCore;
+using Nido.Catalog;
+using Nido.Core.Ideas;
+
+namespace Nido.Data;
+
+/// <summary>Themes of the catalogue and of one's own.</summary>
+public static class Themes
+{
+    /// <summary>The theme with this id, or null.</summary>
+    public static async Task<Theme?> ThemeAsync(this NidoDb db, Content content, string id, CancellationToken stop)
+    {
+        ArgumentNullException.ThrowIfNull(db);
+        ArgumentNullException.ThrowIfNull(content);
+        return content.Theme(id) ?? (await db.Themes.AsNoTracking().SingleOrDefaultAsync(t => t.Id == id, stop))?.Theme;
+    }
+
+    /// <summary>All themes by name.</summary>
+    public static async Task<IReadOnlyList<Theme>> ThemesAsync(this NidoDb db, Content content, CancellationToken stop)
+    {
+        ArgumentNullException.ThrowIfNull(db);
+        ArgumentNullException.ThrowIfNull(content);
+        var own = await db.Themes.AsNoTracking().ToListAsync(stop);
+        return [.. content.Themes.Concat(own.Select(t => t.Theme)).OrderBy(t => t.Name, StringComparer.Ordinal)];
+    }
+}

@@ -1,0 +1,75 @@
+using Microsoft.AspNetCore.Http.HttpResults;
+using Microsoft.EntityFrameworkCore;
+using Nido.Catalog;
+using Nido.Data;
+using Nido.Data.Rows;
+using Nido.Web.Common;
+
+namespace Nido.Web.Group;
+
+/// <summary>What children work towards, and what practitioners differ on.</summary>
+public static class ObjectiveEndpoints
+{
+    /// <summary>Adds the endpoints.</summary>
+    public static void MapObjectives(this RouteGroupBuilder api)
+    {
+        api.MapGet("/differences", Differences).WithName("listDifferences").WithTags("Group");
+        var objective = api.MapGroup("/groups/{groupId}/children/{childId}/ladders/{ladder}/objective").WithTags("Group");
+        objective.MapPut("/", Set).WithName("setObjective");
+        objective.MapDelete("/", Drop).WithName("dropObjective");
+    }
+
+    private static Ok<DifferenceView[]> Differences(Content content) => TypedResults.Ok(content.Differences.Select(d => new DifferenceView(
+        d.Id, d.Name, d.OfChild, [.. d.Choices.Select(c => new ChoiceView(c.Id, c.Name, c.Reason))])).ToArray());
+
+    private static async Task<Results<NoContent, NotFound, ProblemHttpResult>> Set(
+        string groupId, string childId, string ladder, ObjectiveBody body, NidoDb db, Content content, TimeProvider time, CancellationToken stop)
+    {
+        if (!await db.Children.AnyAsync(c => c.GroupId == groupId && c.Id == childId, stop) || !content.Ladders.TryGetValue(ladder, out var of))
+        {
+            return TypedResults.NotFound();
+        }
+
+        var today = DateOnly.FromDateTime(time.GetLocalNow().DateTime);
+        if (body.Step < 1 || body.Step > of.Steps.Count)
+        {
+            return Problems.Field("step", $"{body.Step}", $"{of.Name} has steps 1 to {of.Steps.Count}.");
+        }
+
+        if (body.By < today || body.By > today.AddYears(2))
+        {
+            return Problems.Field("by", $"{body.By:yyyy-MM-dd}", $"A day from today, {today:yyyy-MM-dd}, to two years ahead is wanted.");
+        }
+
+        var row = await db.Objectives.FindAsync([childId, ladder], stop);
+        if (row is null)
+        {
+            db.Objectives.Add(row = new ObjectiveRow { ChildId = childId, Ladder = ladder });
+        }
+
+        (row.Step, row.By) = (body.Step, body.By);
+        await db.SaveChangesAsync(stop);
+        return TypedResults.NoContent();
+    }
+
+    private static async Task<Results<NoContent, NotFound>> Drop(string groupId, string childId, string ladder, NidoDb db, CancellationToken stop)
+    {
+        if (await db.Objectives.SingleOrDefaultAsync(o => o.ChildId == childId && o.Ladder == ladder && db.Children.Any(k => k.Id == childId && k.GroupId == groupId), stop) is not { } row)
+        {
+            return TypedResults.NotFound();
+        }
+
+        db.Objectives.Remove(row);
+        await db.SaveChangesAsync(stop);
+        return TypedResults.NoContent();
+    }
+}
+
+/// <summary>An objective as sent: a step by a day.</summary>
+public sealed record ObjectiveBody(int Step, DateOnly By);
+
+/// <summary>Something practitioners differ on.</summary>
+public sealed record DifferenceView(string Id, string Name, bool OfChild, IReadOnlyList<ChoiceView> Choices);
+
+/// <summary>A choice with its reason.</summary>
+public sealed record ChoiceView(string Id, string Name, string Reason);

@@ -1,0 +1,49 @@
+import { useTranslation } from "react-i18next";
+import { Link, useParams } from "react-router";
+import { $api } from "../../api/client";
+import { ErrorNote } from "../../shared/ErrorNote";
+import { useWeek } from "../../shared/useWeek";
+import { ThemeForm } from "./ThemeForm";
+
+/** Themes: those that come with Nido, to begin from, and one's own. */
+export function ThemePage() {
+  const { t } = useTranslation();
+  const { weekId, week } = useWeek();
+  const { themeId } = useParams();
+  const themes = $api.useQuery("get", "/api/themes");
+  const open = themeId ?? week.data?.theme.id;
+  const theme = $api.useQuery(
+    "get",
+    "/api/themes/{themeId}",
+    { params: { path: { themeId: open ?? "" } } },
+    { enabled: open !== undefined && open !== "new" },
+  );
+  return (
+    <main className="flex min-w-0 flex-1 flex-col">
+      <header className="flex flex-wrap items-center gap-3 border-base-300 border-b px-4 py-2.5">
+        <h1 className="mr-auto leading-tight">{t("theme.title")}</h1>
+        <nav className="join flex-wrap" aria-label={t("theme.all")}>
+          {themes.data?.map((x) => (
+            <Link
+              key={x.id}
+              to={`/w/${weekId}/ideas/theme/${x.id}`}
+              aria-current={x.id === open ? "page" : undefined}
+              className={`btn join-item btn-sm ${x.id === open ? "btn-primary" : ""}`}
+            >
+              {x.name}
+            </Link>
+          ))}
+        </nav>
+        <Link to={`/w/${weekId}/ideas/theme/new`} className="btn btn-outline btn-sm">
+          {t("theme.new")}
+        </Link>
+      </header>
+      <ErrorNote error={theme.error} />
+      {open === "new" ? (
+        <ThemeForm key="new" id={null} draft={{ name: "", letter: "", words: [] }} own />
+      ) : (
+        theme.data && <ThemeForm key={theme.data.id} id={theme.data.id} draft={theme.data.draft} own={theme.data.own} />
+      )}
+    </main>
+  );
+}
