@@ -69,7 +69,7 @@ public sealed class WeekProblems(Content content, SiteStamp stamp)
     /// <summary>Ideas hang on the cupboard and on how the group works, not on the children: after a change of a child the last ones are taken again.</summary>
     private (IReadOnlyList<Idea> Ideas, IReadOnlyList<Unsuited> Unsuited) IdeasFor(ChildrenGroup group, Theme theme, Dictionary<string, double> onHand)
     {
-        var (childCount, ways) = (group.Kind == GroupKind.Class ? group.Children.Count : group.Expected.Sum(b => b.Children), string.Join(';', group.Settings.Ways.Order()));
+        var (childCount, ways) = (group.Kind == GroupKind.Class ? group.Children.Count : group.Expected.Sum(b => b.Children), string.Join(';', group.Settings.Ways.Select(w => $"{w.Key}={w.Value}").Order(StringComparer.Ordinal)));
         var key = $"{theme.Id} {group.Id}";
         if (ideas.TryGetValue(key, out var last) && last.Theme == theme && last.ChildCount == childCount && last.Ways == ways && last.OnHand.Count == onHand.Count && !last.OnHand.Except(onHand).Any())
         {

@@ -1,0 +1,96 @@
+using FsCheck.Xunit;
+using Nido.Core.Cupboard;
+using Nido.Core.Group;
+using Nido.Core.Ideas;
+using Nido.Core.Planning;
+using Nido.Core.Steps;
+using Nido.Core.Tests.Planning;
+
+namespace Nido.Core.Tests.Group;
+
+/// <summary>A group of whoever comes: headcounts by age, a spread of steps, kits.</summary>
+public class DropInTests
+{
+    private static readonly ChildrenGroup Nestlings = Data.Demo.DemoScenario.SaturdayNestlings(() => "id");
+
+    [Fact]
+    public void Those_expected_stand_in_with_ages_spread_over_their_band()
+    {
+        var there = Nestlings.On(Things.Monday);
+        there.Children.Count.ShouldBe(24);
+        foreach (var band in Nestlings.Expected)
+        {
+            var of = there.Children.Where(c => ExpectedBand.BandOf(c.Id) == $"age-{band.FromMonths}").ToArray();
+            of.Length.ShouldBe(band.Children);
+            of.ShouldAllBe(c => c.MonthsOn(Things.Monday) >= band.FromMonths && c.MonthsOn(Things.Monday) < band.ToMonths);
+            of.ShouldAllBe(c => c.RunOut == 0.05 && c.Allergies.Count == 0);
+        }
+
+        there.Children.Select(c => c.Id).ShouldBeUnique();
+        Nestlings.Children.ShouldBeEmpty("nobody is known");
+    }
+
+    [Property(MaxTest = 80)]
+    public bool The_ages_of_a_band_are_in_it_whatever_its_size(byte from, byte width, byte children)
+    {
+        var band = new ExpectedBand(12 + (from % 60), 13 + (from % 60) + (width % 36), children % 101);
+        var ages = band.StandIns(Things.Monday, WeekDays.Saturday, 0.05).Select(c => c.MonthsOn(Things.Monday)).ToArray();
+        return ages.Length == band.Children && ages.All(a => a >= band.FromMonths && a < band.ToMonths);
+    }
+
+    [Theory]
+    [InlineData(12, 24, "age 1")]
+    [InlineData(24, 48, "ages 2–3")]
+    [InlineData(60, 72, "age 5")]
+    [InlineData(18, 30, "18 to 29 months")]
+    public void A_band_is_named_as_it_is_spoken_of(int from, int to, string name) => new ExpectedBand(from, to, 3).Name.ShouldBe(name);
+
+    [Fact]
+    public void One_kit_for_all_of_24_expected_is_32()
+    {
+        // All at one step: Poisson of 24 is over 32 in at most 5% of sessions.
+        var kits = Demand.Kits(Idea(), [.. Expected(24)]);
+        kits.Single().ShouldSatisfyAllConditions(k => k.Expected.ShouldBe(24), k => k.Count.ShouldBe(32));
+        Demand.Of(Idea(), Table, [.. Expected(24)]).Single().Amount.ShouldBe(32 * 3);
+        kits.Single().Holds.Single().Each.ShouldBe(3);
+    }
+
+    [Fact]
+    public void Kits_that_differ_are_packed_each_by_itself_and_named_children_need_none()
+    {
+        var two = Expected(12, 1).Concat(Expected(12, 2)).ToArray();
+        var kits = Demand.Kits(Idea(2), two);
+        kits.Count.ShouldBe(2);
+        kits.ShouldAllBe(k => k.Count == DropInKits.For(12, 0.05));
+        kits.Sum(k => k.Count).ShouldBeGreaterThan(DropInKits.For(24, 0.05), "two kinds need more spare than one");
+        Demand.Of(Idea(2), Table, two).Single().Trace.Single().ShouldContain("runs out in at most 5%");
+        Demand.Kits(Idea(), [new ChildAtIdea(Things.Child("Ada", 40), Offer(1), null)]).ShouldBeEmpty();
+    }
+
+    [Fact]
+    public void A_session_composes_like_any_week()
+    {
+        var problem = Weeks.Build(WeekInputs(Nestlings));
+        var result = Weeks.Compose(problem);
+        result.Score.Broken.ShouldBe(0);
+        result.Plan.Count.ShouldBe(problem.Slots.Count);
+        result.Score.StrandsMissing.ShouldBe(0, "one session is not blamed for strands it cannot hold");
+    }
+
+    private static WeekInput WeekInputs(ChildrenGroup group) =>
+        Data.WeekInputs.Of(Published.Content, group, Published.Content.Theme("under-the-hedge")!, Things.Monday, Things.Plenty);
+
+    private static readonly Block Table = new("table", "Table", BlockKind.Table, new(10, 0), 25, 1);
+
+    private static StepOffer Offer(int step) => new(new LadderStep(step, "step", 40, "", "", "", ""), true, HelpLevel.Alone, 0.7, 0.7, 1);
+
+    private static IEnumerable<ChildAtIdea> Expected(int count, int step = 1) =>
+        new ExpectedBand(24, 48, count).StandIns(Things.Monday, WeekDays.Saturday, 0.05).Select(c => new ChildAtIdea(c, Offer(step), null));
+
+    private static Idea Idea(int steps = 1)
+    {
+        var role = new Role("piece", Things.Needs(), Per.Child, QuantityRule.Parse("3")!, 0, Optional: false);
+        var binding = new Dictionary<string, StandIn> { ["piece"] = new(Things.Thing("paper", consumable: true), 90, []) };
+        return new("i", Published.Content.Techniques[0] with { Roles = [role] }, Published.Content.Themes[0], "", null, [.. Enumerable.Range(1, steps).Select(s => new IdeaStep(s, "", 1, binding, []))]);
+    }
+}
