@@ -30,6 +30,7 @@ internal static class LadderReader
         var feels = f.Map("feels");
         var ladder = new Ladder(f.Text("id"), f.Text("name"), f.Text("head"), ContentReader.StrandOf(f, "strand", f.Text("strand")), steps)
         {
+            Moves = f.Texts("moves", least: 1),
             Needs = [.. f.Maps("needs").Select(n => Need(n, f.Text("id")))],
             Feels = feels.Keys().ToDictionary(k => k, k => feels.Whole(k, 1, Math.Max(1, steps.Length))),
         };

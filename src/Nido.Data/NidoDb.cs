@@ -180,6 +180,7 @@ public sealed class NidoDb(DbContextOptions<NidoDb> options) : DbContext(options
             AsJson(w.Property(x => x.Sliders));
             AsJson(w.Property(x => x.Report));
             AsJson(w.Property(x => x.Plan));
+            AsJson(w.Property(x => x.Happenings)).HasDefaultValueSql("'[]'");
             w.Property(x => x.Version).IsConcurrencyToken();
             w.HasOne<GroupRow>().WithMany().HasForeignKey(x => x.GroupId);
             w.HasMany(x => x.Changes).WithOne().HasForeignKey(c => c.WeekId);
@@ -197,6 +198,8 @@ public sealed class NidoDb(DbContextOptions<NidoDb> options) : DbContext(options
             c.HasKey(x => new { x.WeekId, x.Number });
             AsJson(c.Property(x => x.Before));
             AsJson(c.Property(x => x.After));
+            AsJson(c.Property(x => x.HappeningsBefore)).HasDefaultValueSql("'[]'");
+            AsJson(c.Property(x => x.HappeningsAfter)).HasDefaultValueSql("'[]'");
         });
     }
 

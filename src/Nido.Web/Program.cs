@@ -46,6 +46,7 @@ services.AddSingleton<WeekProblems>();
 services.AddSingleton<Compositions>();
 services.AddSingleton(builder.Configuration.GetValue<bool>("Nido:Quick") ? new ComposeLimits(0.5, 8, 40_000, TimeSpan.FromSeconds(20)) : ComposeLimits.Usual);
 services.AddScoped<WeekDesk>();
+services.AddScoped<Replanning>();
 services.AddDbContext<NidoDb>((provider, options) => options.UseSqlite(Site.Connection(file)).AddInterceptors(provider.GetRequiredService<SiteStamp>()));
 services.AddValidatorsFromAssemblyContaining<Program>(includeInternalTypes: true);
 services.ConfigureHttpJsonOptions(options =>
@@ -95,6 +96,7 @@ api.MapRota();
 api.MapCupboard();
 api.MapSharing();
 api.MapWeek();
+api.MapReplan();
 api.MapFiles();
 api.MapIdeas();
 api.MapThemes();

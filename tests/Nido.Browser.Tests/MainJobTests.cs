@@ -99,6 +99,32 @@ public class MainJobTests(RunningSite site) : IClassFixture<RunningSite>
     }
 
     [Fact]
+    public async Task Something_comes_up_is_worked_in_and_taken_back()
+    {
+        using var page = new Page();
+        page.Go(await site.PlaceAsync("week"));
+        page.Truth();
+        var before = page.Strips();
+        page.Named("button", "Came up").Click();
+        page.See("[data-kind]").SendKeys("It rains");
+        page.Until(_ => page.All("[data-subject]").Count == 0, "no child to choose");
+        page.Named("button", "Work it in").Click();
+        page.See("[data-happenings]").Text.ShouldContain("Rain, Monday");
+        page.See("[data-look]").Text.ShouldContain("Smallest share");
+        page.Press(Keys.Escape);
+        page.Until(_ => page.All("dialog[open]").Count == 0, "the dialog closed");
+        page.Press("u");
+        page.Until(_ => page.Strips().SequenceEqual(before), "the week as it was");
+
+        page.Named("button", "What matters").Click();
+        page.Until(_ => page.All("dialog[open] input[type=range]").Count == 5, "the sliders");
+        page.All("dialog[open] input[type=range]")[3].SendKeys(string.Concat(Enumerable.Repeat(Keys.ArrowRight, 5)));
+        page.Named("button", "Show what it would do").Click();
+        page.See("[data-look]").Text.ShouldContain("Prep");
+        page.Strips().ShouldBe(before, "looking changes nothing");
+    }
+
+    [Fact]
     public async Task Choosing_a_child_lights_what_serves_it()
     {
         using var page = new Page();

@@ -64,7 +64,7 @@ internal sealed class UseFinder(WeekProblem problem)
     /// </summary>
     private IEnumerable<(bool[] Days, Finding?[][] KeptOut)> DaysAlike(Idea idea, IReadOnlyList<Hazard>[] hazards, Block block)
     {
-        bool[] fit = [.. problem.Days.Select(d => d.Dry || !idea.Technique.DryWeather)];
+        bool[] fit = [.. problem.Days.Select((d, i) => (d.Dry || !idea.Technique.DryWeather) && !IsGone(idea, i))];
         if (!fit.Contains(true))
         {
             return [];
@@ -80,6 +80,10 @@ internal sealed class UseFinder(WeekProblem problem)
             .GroupBy(x => string.Concat(x.KeptOut.SelectMany(step => step.Select(f => f is null ? '-' : 'x'))))
             .Select(g => ((bool[])[.. fit.Select((_, d) => g.Any(x => x.Day == d))], g.First().KeptOut));
     }
+
+    /// <summary>Something it is bound to is gone by that day.</summary>
+    private bool IsGone(Idea idea, int onDay) => input.Happenings.Any(h =>
+        h.Kind == HappeningKind.MaterialGone && h.On(onDay) && idea.Steps.Any(s => s.Bindings.Values.Any(b => b.Material.Id == h.Subject)));
 
     private Finding?[][] KeptOut(Idea idea, IReadOnlyList<Hazard>[] hazards, Block block, int onDay) =>
         [.. hazards.Select(h => input.Safety.KeptOut(idea, h, block, group, [.. problem.Present.Select(p => p[onDay])]))];

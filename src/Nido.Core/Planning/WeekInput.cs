@@ -42,6 +42,9 @@ public sealed record WeekInput(
     /// <summary>What is known of the children beside their age.</summary>
     public Evidence Evidence { get; init; } = Evidence.None;
 
+    /// <summary>What came up in the middle of the week.</summary>
+    public IReadOnlyList<Happening> Happenings { get; init; } = [];
+
     /// <summary>Words of the theme, sorted for its letter; looked up when a card first asks.</summary>
     public Lazy<IReadOnlyList<Words.WordSort.Sorted>> Words { get; init; } = new(() => []);
 

@@ -100,7 +100,7 @@ public sealed class WeekPlan
         var found = new List<AdultsShort>();
         for (var d = 0; d < Problem.Days.Count; d++)
         {
-            int[] ages = [.. Problem.Group.Children.Where(c => c.Days.HasFlag(Problem.Days[d].Day)).Select(c => c.MonthsOn(Problem.Days[d].Date))];
+            int[] ages = [.. Problem.Group.Children.Where((_, c) => Problem.Present[c][d]).Select(c => c.MonthsOn(Problem.Days[d].Date))];
             var ratio = Group.Ratio.AdultsNeeded(settings, ages);
             for (var b = 0; b < Problem.Blocks.Count; b++)
             {

@@ -22,12 +22,13 @@ public sealed class WeekProblem
         ladderIds = [.. input.Ladders.Keys.Order(StringComparer.Ordinal)];
         Input = input;
         Group = input.Group;
-        Days = input.Days;
+        bool Came(HappeningKind kind, string subject, int day) => input.Happenings.Any(h => h.Kind == kind && h.Subject == subject && h.On(day));
+        Days = [.. input.Days.Select((d, i) => Came(HappeningKind.Rain, "", i) ? d with { Dry = false } : d)];
         Blocks = input.Group.Blocks;
         ChildCount = Group.Children.Count;
-        Present = [.. Group.Children.Select(c => Days.Select(d => c.Days.HasFlag(d.Day)).ToArray())];
+        Present = [.. Group.Children.Select(c => Days.Select((d, i) => c.Days.HasFlag(d.Day) && !Came(HappeningKind.ChildAway, c.Id, i)).ToArray())];
         DaysPresent = [.. Present.Select(p => p.Count(x => x))];
-        AdultsThere = [.. Days.Select(d => Blocks.Select(b => Group.Adults.Count(a => a.IsThere(d.Day, b))).ToArray())];
+        AdultsThere = [.. Days.Select((d, i) => Blocks.Select(b => Group.Adults.Count(a => a.IsThere(d.Day, b) && !Came(HappeningKind.AdultAway, a.Id, i))).ToArray())];
         Slots = [.. from d in Enumerable.Range(0, Days.Count)
                     from b in Enumerable.Range(0, Blocks.Count)
                     from o in Enumerable.Range(0, Blocks[b].Offers)

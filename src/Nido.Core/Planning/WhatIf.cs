@@ -90,6 +90,11 @@ public static class WhatIf
             return "needs a dry day";
         }
 
+        if (plan.Problem.Input.Happenings.FirstOrDefault(h => h.Kind == HappeningKind.MaterialGone && h.On(day) && use.Takes.Any(t => plan.Problem.Materials[t.Material].Id == h.Subject)) is { } gone)
+        {
+            return $"{plan.Problem.Materials.First(m => m.Id == gone.Subject).Name} is gone";
+        }
+
         if (!use.OnDay[day])
         {
             return "a safety rule keeps it out while those children are in the room who come that day";

@@ -31,6 +31,11 @@ internal static class WhyLost
             return new(placement, slot, idea.Title, "it needs a dry day", []);
         }
 
+        if (problem.Input.Happenings.FirstOrDefault(h => h.Kind == HappeningKind.MaterialGone && h.On(day) && idea.Steps.Any(s => s.Bindings.Values.Any(b => b.Material.Id == h.Subject))) is { } gone)
+        {
+            return new(placement, slot, idea.Title, $"{problem.Input.Materials.FirstOrDefault(m => m.Id == gone.Subject)?.Name ?? gone.Subject} is gone", []);
+        }
+
         var barred = Barred(problem, idea, b, day);
         return barred.Count > 0
             ? new(placement, slot, idea.Title, string.Join("; ", barred.SelectMany(f => f.Why.Count > 0 ? f.Why : [f.Rule.Message])), barred)

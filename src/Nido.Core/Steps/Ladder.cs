@@ -8,6 +8,9 @@ namespace Nido.Core.Steps;
 /// <param name="Steps">Lowest first; typical months do not fall.</param>
 public sealed record Ladder(string Id, string Name, string Head, Strand Strand, IReadOnlyList<LadderStep> Steps)
 {
+    /// <summary>What is measurable and moves from step to step: piece, opening, range.</summary>
+    public IReadOnlyList<string> Moves { get; init; } = [];
+
     /// <summary>What should be managed on other ladders first.</summary>
     public IReadOnlyList<Prerequisite> Needs { get; init; } = [];
 

@@ -32,6 +32,9 @@ public sealed record UnitDocument(
     /// <summary>What children work towards.</summary>
     public IReadOnlyList<Objective> Objectives { get; init; } = [];
 
+    /// <summary>What came up in the middle of the week.</summary>
+    public IReadOnlyList<Happening> Happenings { get; init; } = [];
+
     /// <summary>The theme itself where it is one's own; null where it is in the catalogue.</summary>
     public Theme? OwnTheme { get; init; }
 }

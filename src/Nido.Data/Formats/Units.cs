@@ -36,6 +36,7 @@ public static class Units
             ChosenSteps = evidence.AllChosen,
             Objectives = evidence.Objectives,
             OwnTheme = ownTheme,
+            Happenings = week.Happenings,
         };
     }
 
@@ -71,6 +72,7 @@ public static class Units
                 Plan = [.. unit.Plan],
                 Report = unit.Report,
                 ChangesInForce = unit.ChangesInForce,
+                Happenings = [.. unit.Happenings.Select(h => h with { Subject = ids.GetValueOrDefault(h.Subject, h.Subject) })],
                 Changes = [.. unit.Changes.Select((c, i) => new ChangeRow
                 {
                     WeekId = weekId, Number = i + 1, What = c.What, At = c.At, Before = [.. c.Before], After = [.. c.After],

@@ -98,6 +98,18 @@ namespace Nido.Data.Migrations
                         .IsRequired()
                         .HasColumnType("TEXT");
 
+                    b.Property<string>("HappeningsAfter")
+                        .IsRequired()
+                        .ValueGeneratedOnAdd()
+                        .HasColumnType("TEXT")
+                        .HasDefaultValueSql("'[]'");
+
+                    b.Property<string>("HappeningsBefore")
+                        .IsRequired()
+                        .ValueGeneratedOnAdd()
+                        .HasColumnType("TEXT")
+                        .HasDefaultValueSql("'[]'");
+
                     b.Property<string>("What")
                         .IsRequired()
                         .HasColumnType("TEXT");
@@ -414,6 +426,12 @@ namespace Nido.Data.Migrations
                     b.Property<string>("GroupId")
                         .IsRequired()
                         .HasColumnType("TEXT");
+
+                    b.Property<string>("Happenings")
+                        .IsRequired()
+                        .ValueGeneratedOnAdd()
+                        .HasColumnType("TEXT")
+                        .HasDefaultValueSql("'[]'");
 
                     b.Property<DateOnly>("Monday")
                         .HasColumnType("TEXT");

@@ -15,4 +15,6 @@ public sealed class ChangeRow
     public required DateTimeOffset At { get; set; }
     public List<Placement> Before { get; set; } = [];
     public List<Placement> After { get; set; } = [];
+    public List<Happening> HappeningsBefore { get; set; } = [];
+    public List<Happening> HappeningsAfter { get; set; } = [];
 }

@@ -17,6 +17,9 @@ public sealed class WeekRow
     /// <summary>The plan as it is now.</summary>
     public List<Placement> Plan { get; set; } = [];
 
+    /// <summary>What came up in the middle of it.</summary>
+    public List<Happening> Happenings { get; set; } = [];
+
     /// <summary>How many of the changes are in force; those after it can be redone.</summary>
     public int ChangesInForce { get; set; }
 

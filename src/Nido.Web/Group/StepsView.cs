@@ -14,7 +14,7 @@ public sealed record StepsView(DateOnly On, IReadOnlyList<LadderHead> Ladders, I
         Ladder[] all = [.. ladders.OrderBy(l => l.Strand.Aim).ThenBy(l => l.Id, StringComparer.Ordinal)];
         return new(
             on,
-            [.. all.Select(l => new LadderHead(l.Id, l.Name, l.Head, l.Strand.Aim, l.Steps))],
+            [.. all.Select(l => new LadderHead(l.Id, l.Name, l.Head, l.Strand.Aim, l.Moves, l.Steps))],
             [.. group.Children.Select(c => new ChildSteps(
                 c.Id, c.Name, Age.Written(c.MonthsOn(on)), c.MonthsOn(on),
                 [.. all.Select(l => OfferView.Of(group, c, l, evidence, ways, on))]))]);
@@ -22,7 +22,7 @@ public sealed record StepsView(DateOnly On, IReadOnlyList<LadderHead> Ladders, I
 }
 
 /// <summary>A column of the grid.</summary>
-public sealed record LadderHead(string Id, string Name, string Head, Core.Aim Aim, IReadOnlyList<LadderStep> Steps);
+public sealed record LadderHead(string Id, string Name, string Head, Core.Aim Aim, IReadOnlyList<string> Moves, IReadOnlyList<LadderStep> Steps);
 
 /// <summary>A row of the grid, an offer a ladder.</summary>
 public sealed record ChildSteps(string ChildId, string Name, string Age, int Months, IReadOnlyList<OfferView> Offers);

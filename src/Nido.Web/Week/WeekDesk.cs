@@ -39,7 +39,8 @@ public sealed class WeekDesk(NidoDb db, Content content, WeekProblems problems, 
             .Select(c => new { c.Number, c.What }).ToDictionaryAsync(c => c.Number, c => c.What, stop);
         var composing = compositions.IsComposing(row.Id);
         var theme = (await db.ThemeAsync(content, row.ThemeId, stop))!;
-        return problems.View(row, composing, () => WeekReading.View(row, plan, theme, composing, near));
+        return problems.View(row, composing, () => WeekReading.View(
+            row, plan, theme, composing, near, [.. row.Happenings.Select((h, i) => new HappeningView(i, ReplanEndpoints.Sentence(h, plan, content)))]));
     }
 
     /// <summary>Saves what was changed beside the plan, and shows the week as it is then.</summary>
@@ -52,7 +53,12 @@ public sealed class WeekDesk(NidoDb db, Content content, WeekProblems problems, 
     }
 
     /// <summary>Saves a new plan as a change; what had been undone before it can no longer be redone.</summary>
-    public async Task ChangeAsync(WeekRow row, string what, IReadOnlyList<Placement> after, CancellationToken stop)
+    /// <param name="row">The week.</param>
+    /// <param name="what">In words.</param>
+    /// <param name="after">The new plan.</param>
+    /// <param name="stop">Gives up.</param>
+    /// <param name="happenings">What came up until then; null where that stays.</param>
+    public async Task ChangeAsync(WeekRow row, string what, IReadOnlyList<Placement> after, CancellationToken stop, IReadOnlyList<Happening>? happenings = null)
     {
         ArgumentNullException.ThrowIfNull(row);
         await using var transaction = await db.Database.BeginTransactionAsync(stop);
@@ -67,8 +73,11 @@ public sealed class WeekDesk(NidoDb db, Content content, WeekProblems problems, 
             At = time.GetUtcNow(),
             Before = row.Plan,
             After = [.. after],
+            HappeningsBefore = row.Happenings,
+            HappeningsAfter = [.. happenings ?? row.Happenings],
         });
         row.Plan = [.. after];
+        row.Happenings = [.. happenings ?? row.Happenings];
         await db.SaveChangesAsync(stop);
         await transaction.CommitAsync(stop);
     }
@@ -82,7 +91,7 @@ public sealed class WeekDesk(NidoDb db, Content content, WeekProblems problems, 
             return false;
         }
 
-        await GoToAsync(row, change.Before, row.ChangesInForce - 1, stop);
+        await GoToAsync(row, change.Before, change.HappeningsBefore, row.ChangesInForce - 1, stop);
         return true;
     }
 
@@ -95,13 +104,14 @@ public sealed class WeekDesk(NidoDb db, Content content, WeekProblems problems, 
             return false;
         }
 
-        await GoToAsync(row, change.After, row.ChangesInForce + 1, stop);
+        await GoToAsync(row, change.After, change.HappeningsAfter, row.ChangesInForce + 1, stop);
         return true;
     }
 
-    private async Task GoToAsync(WeekRow row, List<Placement> plan, int inForce, CancellationToken stop)
+    private async Task GoToAsync(WeekRow row, List<Placement> plan, List<Happening> happenings, int inForce, CancellationToken stop)
     {
         row.Plan = plan;
+        row.Happenings = happenings;
         row.ChangesInForce = inForce;
         row.Version++;
         await db.SaveChangesAsync(stop);

@@ -28,7 +28,7 @@ public sealed class WeekProblems(Content content, SiteStamp stamp)
         ArgumentNullException.ThrowIfNull(week);
         var before = await db.WeeksBefore(week.GroupId, week.Monday).SumAsync(w => w.Version, stop);
         var swaps = week.Plan.SelectMany(p => p.Swaps).Distinct().ToArray();
-        var key = new Key(stamp.Value, before, week.Sliders, week.Monday, week.ThemeId, string.Join(';', swaps.Select(s => $"{s}")));
+        var key = new Key(stamp.Value, before, week.Sliders, week.Monday, week.ThemeId, string.Join(';', swaps.Select(s => $"{s}")), string.Join(';', week.Happenings.Select(h => $"{h}")));
         if (kept.TryGetValue(week.Id, out var known) && known.Key == key)
         {
             return (known.Problem, known.Impossible);
@@ -62,6 +62,7 @@ public sealed class WeekProblems(Content content, SiteStamp stamp)
             Evidence = await db.EvidenceAsync(week.GroupId, week.Monday, stop),
             Safety = input.Safety.With(await db.OverridesAsync(week.Id, stop)),
             Sliders = week.Sliders,
+            Happenings = week.Happenings,
             Recent = await db.RecentTechniquesAsync(week.GroupId, week.Monday, stop),
         };
     }
@@ -102,5 +103,5 @@ public sealed class WeekProblems(Content content, SiteStamp stamp)
         return view;
     }
 
-    private sealed record Key(long Stamp, int Before, Sliders Sliders, DateOnly Monday, string ThemeId, string Swaps);
+    private sealed record Key(long Stamp, int Before, Sliders Sliders, DateOnly Monday, string ThemeId, string Swaps, string Happenings);
 }

@@ -14,7 +14,7 @@ namespace Nido.Web.Week;
 public static class WeekReading
 {
     /// <summary>The Week screen.</summary>
-    public static WeekView View(WeekRow row, WeekPlan plan, Theme theme, bool composing, IReadOnlyDictionary<int, string> changeNames)
+    public static WeekView View(WeekRow row, WeekPlan plan, Theme theme, bool composing, IReadOnlyDictionary<int, string> changeNames, IReadOnlyList<HappeningView> happenings)
     {
         var lines = plan.Materials();
         var lacking = lines.Where(l => l.Packs > 0 || l.IsToAsk).Select(l => l.Material.Id).ToHashSet();
@@ -23,9 +23,16 @@ public static class WeekReading
         return new(
             row.Id, row.Version, row.GroupId, plan.Problem.Group.Name, plan.Problem.Group.Kind, plan.Problem.Group.Settings.Currency, ThemeOf(theme), row.Monday,
             [.. plan.Problem.Days.Select(d => new DayView(d.Date, d.Date.DayOfWeek))], plan.Problem.Blocks, strips, loom,
-            Truth(plan, lines, loom), row.Sliders, row.Report, [.. plan.Lost.Select(l => new BarredView(
+            Truth(plan, lines, loom), happenings, row.Sliders, row.Report, [.. plan.Lost.Select(l => new BarredView(
                 l.Placement.Day, l.Placement.BlockId, l.Placement.Offer, l.Placement.IdeaId, l.Title, l.Reason, l.Barred.Count > 0))],
             changeNames.GetValueOrDefault(row.ChangesInForce), changeNames.GetValueOrDefault(row.ChangesInForce + 1), composing);
+    }
+
+    /// <summary>The line of truth of a plan that may never be saved.</summary>
+    public static TruthView TruthOf(WeekPlan plan)
+    {
+        ArgumentNullException.ThrowIfNull(plan);
+        return Truth(plan, plan.Materials(), Loom(plan));
     }
 
     /// <summary>The theme as the screens read it.</summary>

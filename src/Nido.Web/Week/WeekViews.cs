@@ -14,7 +14,7 @@ public sealed record WeekName(string Id, string GroupId, string GroupName, strin
 /// <summary>The board, the loom and the line of truth: all the Week screen shows.</summary>
 public sealed record WeekView(
     string Id, int Version, string GroupId, string GroupName, GroupKind GroupKind, string Currency, ThemeView Theme, DateOnly Monday, IReadOnlyList<DayView> Days,
-    IReadOnlyList<Block> Blocks, IReadOnlyList<StripView> Strips, IReadOnlyList<LoomRow> Loom, TruthView Truth, Sliders Sliders,
+    IReadOnlyList<Block> Blocks, IReadOnlyList<StripView> Strips, IReadOnlyList<LoomRow> Loom, TruthView Truth, IReadOnlyList<HappeningView> Happenings, Sliders Sliders,
     ComposeReport? Report, IReadOnlyList<BarredView> Barred, string? CanUndo, string? CanRedo, bool Composing);
 
 /// <summary>The theme of a week.</summary>

@@ -26,6 +26,7 @@ public class LadderTests
         {
             ladder.Steps.Count.ShouldBeInRange(5, 9, ladder.Id);
             ladder.Steps.Select(s => s.TypicalMonths).ShouldBeInOrder(SortDirection.Ascending, ladder.Id);
+            ladder.Moves.ShouldNotBeEmpty(ladder.Id);
             ladder.Steps.ShouldAllBe(s => s.Source.Length > 0 && s.Adult.Length > 0 && s.Easier.Length > 0 && s.Harder.Length > 0);
         }
     }

@@ -42,6 +42,8 @@ export type Ladder = Schemas["LadderHead"];
 export type StepOffer = Schemas["OfferView"];
 export type ThemeDraft = Schemas["ThemeDraft"];
 export type Book = Schemas["Book"];
+export type BeforeAfterData = Schemas["BeforeAfter"];
+export type HappeningKind = Schemas["HappeningKind"];
 export type RowProblem = Schemas["RowProblem"];
 export type WeekDay = "monday" | "tuesday" | "wednesday" | "thursday" | "friday" | "saturday";
 

@@ -692,6 +692,70 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/weeks/{weekId}/happenings": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["cameUp"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/weeks/{weekId}/happenings/{index}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        delete: operations["noLonger"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/weeks/{weekId}/sliders/look": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["lookAtSliders"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/weeks/{weekId}/sliders/take": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["takeSliders"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/weeks/{weekId}/plan.pdf": {
         parameters: {
             query?: never;
@@ -1558,6 +1622,12 @@ export interface components {
             reason: string;
             bySafety: boolean;
         };
+        /** @description What a change of plan comes to: its strips, and the line of truth before and after. */
+        BeforeAfter: {
+            changed: components["schemas"]["ChangedStrip"][];
+            before: components["schemas"]["TruthView"];
+            after: components["schemas"]["TruthView"];
+        };
         /** @description The bench: why the idea is there, and what could be there instead. */
         BenchView: {
             now: null | components["schemas"]["StripView"];
@@ -1665,6 +1735,14 @@ export interface components {
             source: string;
             deferTo: string;
             lifted: null | components["schemas"]["RuleOverride"];
+        };
+        /** @description A strip before and after. */
+        ChangedStrip: {
+            /** Format: date */
+            day: string;
+            block: string;
+            was: null | string;
+            now: null | string;
         };
         /** @description A child of a group, with what planning and safety must know. */
         Child: {
@@ -2525,6 +2603,34 @@ export interface components {
          * @enum {unknown}
          */
         Hand: "undecided" | "right" | "left";
+        /** @description Something that came up in the middle of a week. */
+        Happening: {
+            /** @description What. */
+            kind: components["schemas"]["HappeningKind"];
+            /** @description Id of the child, adult or material; empty for rain. */
+            subject: string;
+            /**
+             * Format: int32
+             * @description Index of the first day it is so.
+             */
+            fromDay: number;
+            /**
+             * Format: int32
+             * @description Index of the last day; a material that is gone stays gone.
+             */
+            toDay: number;
+        };
+        /**
+         * @description What can come up in the middle of a week.
+         * @enum {unknown}
+         */
+        HappeningKind: "childAway" | "adultAway" | "rain" | "materialGone";
+        /** @description Something that came up, as the screen reads it. */
+        HappeningView: {
+            /** Format: int32 */
+            index: number;
+            sentence: string;
+        };
         /** @description The answer of /api/health. */
         Health: {
             status: string;
@@ -2607,6 +2713,7 @@ export interface components {
             name: string;
             head: string;
             aim: components["schemas"]["Aim"];
+            moves: string[];
             steps: components["schemas"]["LadderStep"][];
         };
         /** @description One step of a ladder. */
@@ -3459,6 +3566,13 @@ export interface components {
              * @description Share by which it is off.
              */
             error: number;
+        };
+        /** @description What came up was worked in. */
+        ReplanView: {
+            /** @description The week as it is now. */
+            week: components["schemas"]["WeekView"];
+            /** @description What changed. */
+            look: components["schemas"]["BeforeAfter"];
         };
         /** @description A role the material can take. */
         RoleView: {
@@ -4745,6 +4859,7 @@ export interface components {
             strips: components["schemas"]["StripView"][];
             loom: components["schemas"]["LoomRow"][];
             truth: components["schemas"]["TruthView"];
+            happenings: components["schemas"]["HappeningView"][];
             sliders: components["schemas"]["Sliders"];
             report: null | components["schemas"]["ComposeReport"];
             barred: components["schemas"]["BarredView"][];
@@ -6335,6 +6450,135 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content?: never;
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    cameUp: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                weekId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Happening"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ReplanView"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    noLonger: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                weekId: string;
+                index: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ReplanView"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    lookAtSliders: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                weekId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Sliders"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BeforeAfter"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    takeSliders: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                weekId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Sliders"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WeekView"];
+                };
             };
             /** @description Not Found */
             404: {

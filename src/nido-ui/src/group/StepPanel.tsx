@@ -69,6 +69,7 @@ export function StepPanel({
         <p className="mt-1">{t("idea.adultDoes", { what: step.adult })}</p>
         <p>{t("idea.easier", { what: step.easier })}</p>
         <p>{t("idea.harder", { what: step.harder })}</p>
+        <p className="quiet">{t("group.moves", { what: ladder.moves.join(", ") })}</p>
         {step.size && <p className="quiet">{step.size.inWords}</p>}
       </div>
       <div className="text-[13px]">

@@ -1,8 +1,9 @@
-import { Download, Redo2, SlidersHorizontal, Undo2 } from "lucide-react";
+import { CloudRain, Download, Redo2, SlidersHorizontal, Undo2 } from "lucide-react";
 import { useState } from "react";
 import { useTranslation } from "react-i18next";
 import type { WeekView } from "../api/client";
 import { fromTo } from "../shared/dates";
+import { CameUpDialog } from "./CameUpDialog";
 import { SlidersDialog } from "./SlidersDialog";
 import { TakeAway } from "./TakeAway";
 import type { Changes } from "./useChanges";
@@ -13,6 +14,7 @@ import { WeekMenu } from "./WeekMenu";
 export function WeekHeader({ view, composing, changes }: { view: WeekView; composing: Composing; changes: Changes }) {
   const { t } = useTranslation();
   const [sliders, setSliders] = useState(false);
+  const [cameUp, setCameUp] = useState(false);
   const theme = view.theme;
   const first = view.days[0]?.date ?? view.monday;
   const last = view.days.at(-1)?.date ?? view.monday;
@@ -49,6 +51,15 @@ export function WeekHeader({ view, composing, changes }: { view: WeekView; compo
         </button>
         <WeekMenu />
         <TakeAway weekId={view.id} icon={<Download size={16} aria-hidden="true" />} />
+        <button
+          type="button"
+          className="btn btn-ghost btn-sm"
+          disabled={view.strips.length === 0}
+          onClick={() => setCameUp(true)}
+        >
+          <CloudRain size={16} aria-hidden="true" /> {t("cameUp.open")}
+          {view.happenings.length > 0 && <b>{view.happenings.length}</b>}
+        </button>
         <button type="button" className="btn btn-outline btn-sm" onClick={() => setSliders(true)}>
           <SlidersHorizontal size={16} aria-hidden="true" /> {t("week.whatMatters")}
         </button>
@@ -56,7 +67,8 @@ export function WeekHeader({ view, composing, changes }: { view: WeekView; compo
           {composing.busy ? t("week.composing") : t("week.compose")}
         </button>
       </div>
-      {sliders && <SlidersDialog sliders={view.sliders} onChange={changes.slide} onClose={() => setSliders(false)} />}
+      {sliders && <SlidersDialog view={view} onKeep={changes.slide} onClose={() => setSliders(false)} />}
+      {cameUp && <CameUpDialog view={view} onClose={() => setCameUp(false)} />}
     </header>
   );
 }

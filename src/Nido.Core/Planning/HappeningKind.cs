@@ -1,0 +1,17 @@
+namespace Nido.Core.Planning;
+
+/// <summary>What can come up in the middle of a week.</summary>
+public enum HappeningKind
+{
+    /// <summary>A child stays away.</summary>
+    ChildAway,
+
+    /// <summary>An adult stays away.</summary>
+    AdultAway,
+
+    /// <summary>It rains.</summary>
+    Rain,
+
+    /// <summary>A material is gone.</summary>
+    MaterialGone,
+}

@@ -1,0 +1,115 @@
+using FluentValidation;
+using Microsoft.AspNetCore.Http.HttpResults;
+using Nido.Catalog;
+using Nido.Core.Planning;
+using Nido.Data.Rows;
+using Nido.Web.Common;
+
+namespace Nido.Web.Week;
+
+/// <summary>What comes up in the middle of a week, and what moving a slider would do.</summary>
+public static class ReplanEndpoints
+{
+    /// <summary>Adds the endpoints.</summary>
+    public static void MapReplan(this RouteGroupBuilder api)
+    {
+        var week = api.MapGroup("/weeks/{weekId}").WithTags("Week");
+        week.MapPost("/happenings", CameUp).WithName("cameUp");
+        week.MapDelete("/happenings/{index:int}", NoLonger).WithName("noLonger");
+        week.MapPost("/sliders/look", LookAtSliders).WithName("lookAtSliders");
+        week.MapPost("/sliders/take", TakeSliders).WithName("takeSliders");
+    }
+
+    private static async Task<Results<Ok<ReplanView>, NotFound, ProblemHttpResult>> CameUp(
+        string weekId, Happening happening, WeekDesk desk, Replanning replanning, Content content, CancellationToken stop)
+    {
+        if (await desk.RowAsync(weekId, stop) is not { } row)
+        {
+            return TypedResults.NotFound();
+        }
+
+        var plan = await desk.PlanAsync(row, stop);
+        return Wrong(happening, plan, content) is { } wrong
+            ? Problems.Field(wrong.Field, wrong.Value, wrong.Message)
+            : TypedResults.Ok(await WorkInAsync(row, Sentence(happening, plan, content), [.. row.Happenings, happening], happening.FromDay, desk, replanning, stop));
+    }
+
+    private static async Task<Results<Ok<ReplanView>, NotFound>> NoLonger(
+        string weekId, int index, WeekDesk desk, Replanning replanning, Content content, CancellationToken stop)
+    {
+        if (await desk.RowAsync(weekId, stop) is not { } row || index < 0 || index >= row.Happenings.Count)
+        {
+            return TypedResults.NotFound();
+        }
+
+        var over = row.Happenings[index];
+        var what = $"No longer: {Sentence(over, await desk.PlanAsync(row, stop), content)}";
+        return TypedResults.Ok(await WorkInAsync(row, what, [.. row.Happenings.Where((_, i) => i != index)], over.FromDay, desk, replanning, stop));
+    }
+
+    private static async Task<Results<Ok<BeforeAfter>, NotFound>> LookAtSliders(
+        string weekId, Sliders sliders, WeekDesk desk, Replanning replanning, CancellationToken stop)
+    {
+        if (await desk.RowAsync(weekId, stop) is not { } row)
+        {
+            return TypedResults.NotFound();
+        }
+
+        var (before, after) = await replanning.TryAsync(row, row.Happenings, sliders, 0, stop);
+        return TypedResults.Ok(Look(before, after));
+    }
+
+    private static async Task<Results<Ok<WeekView>, NotFound>> TakeSliders(
+        string weekId, Sliders sliders, WeekDesk desk, Replanning replanning, CancellationToken stop)
+    {
+        if (await desk.RowAsync(weekId, stop) is not { } row)
+        {
+            return TypedResults.NotFound();
+        }
+
+        var (_, after) = await replanning.TryAsync(row, row.Happenings, sliders, 0, stop);
+        row.Sliders = sliders;
+        await desk.ChangeAsync(row, "Weigh anew what matters", [.. after.Filled.Select(f => f.Placement)], stop);
+        return TypedResults.Ok(await desk.ViewAsync(row, stop));
+    }
+
+    private static async Task<ReplanView> WorkInAsync(
+        WeekRow row, string what, IReadOnlyList<Happening> happenings, int fromDay, WeekDesk desk, Replanning replanning, CancellationToken stop)
+    {
+        var (before, after) = await replanning.TryAsync(row, happenings, row.Sliders, fromDay, stop);
+        var look = Look(before, after);
+        await desk.ChangeAsync(row, what, [.. after.Filled.Select(f => f.Placement)], stop, happenings);
+        return new(await desk.ViewAsync(row, stop), look);
+    }
+
+    private static BeforeAfter Look(WeekPlan before, WeekPlan after) =>
+        new(Replanning.Changed(before, after), WeekReading.TruthOf(before), WeekReading.TruthOf(after));
+
+    /// <summary>The happening as a teacher says it.</summary>
+    internal static string Sentence(Happening h, WeekPlan plan, Content content)
+    {
+        string DayAt(int day) => $"{plan.Problem.Days[day].Day}";
+        var when = h.Kind == HappeningKind.MaterialGone ? $"from {DayAt(h.FromDay)}" : h.FromDay == h.ToDay ? DayAt(h.FromDay) : $"{DayAt(h.FromDay)} to {DayAt(h.ToDay)}";
+        return h.Kind switch
+        {
+            HappeningKind.ChildAway => $"{plan.Problem.Group.Children.FirstOrDefault(c => c.Id == h.Subject)?.Name ?? "A child"} away, {when}",
+            HappeningKind.AdultAway => $"{plan.Problem.Group.Adults.FirstOrDefault(a => a.Id == h.Subject)?.Name ?? "An adult"} away, {when}",
+            HappeningKind.Rain => $"Rain, {when}",
+            _ => $"{content.Material(h.Subject)?.Name ?? h.Subject} gone {when}",
+        };
+    }
+
+    private static FieldProblem? Wrong(Happening h, WeekPlan plan, Content content)
+    {
+        var days = plan.Problem.Days.Count;
+        return h.FromDay < 0 || h.FromDay >= days ? new("fromDay", $"{h.FromDay}", $"This week has days 0 to {days - 1}.")
+            : h.ToDay < h.FromDay || h.ToDay >= days ? new("toDay", $"{h.ToDay}", $"A day from {h.FromDay} to {days - 1} is wanted.")
+            : h.Kind == HappeningKind.ChildAway && plan.Problem.Group.Children.All(c => c.Id != h.Subject) ? new("subject", h.Subject, "This child is not in the group.")
+            : h.Kind == HappeningKind.AdultAway && plan.Problem.Group.Adults.All(a => a.Id != h.Subject) ? new("subject", h.Subject, "This adult is not in the group.")
+            : h.Kind == HappeningKind.MaterialGone && content.Material(h.Subject) is null ? new("subject", h.Subject, "This material is not known. Choose one from the cupboard.")
+            : null;
+    }
+}
+
+/// <summary>Something that came up, as the screen reads it.</summary>
+public sealed record HappeningView(int Index, string Sentence);
