@@ -61,6 +61,7 @@ public class GroupWaysTests(DemoApp demo) : IClassFixture<DemoApp>
     {
         var id = (string)(await ChildAsync("Hina"))["id"]!;
         var at = $"/api/groups/{demo.Group}/children/{id}/ladders/scissors/objective";
+        Who(await app.GetAsync($"/api/weeks/{demo.Week}/ideas/snip-and-cut.card-a4"), "Hina")["objective"].ShouldBeNull();
         (await app.SendAsync(HttpMethod.Put, at, new { step = 6, by = "2027-02-01" })).Status.ShouldBe(204);
         (await app.SendAsync(HttpMethod.Put, at, new { step = 5, by = "2027-02-01" })).Status.ShouldBe(204);
         var objective = Who(await app.GetAsync($"/api/weeks/{demo.Week}/ideas/snip-and-cut.card-a4"), "Hina")["objective"]!;

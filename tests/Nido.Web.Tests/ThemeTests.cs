@@ -43,6 +43,10 @@ public class ThemeTests(HouseApp house) : IClassFixture<HouseApp>
         ((string)circle["greeting"]!).ShouldBe("Each lights a lamp.");
         ((string)circle["books"]![0]!["instead"]!).ShouldBe("Count the steps");
 
+        changed["greeting"] = "Each puts a lamp out.";
+        await app.SendAsync(HttpMethod.Put, $"/api/themes/{id}", changed);
+        (await app.GetAsync($"/api/weeks/{week["id"]}/days/0")).ToJsonString().ShouldContain("Each puts a lamp out.", Case.Sensitive, "the week reads the theme as it is now");
+
         var (refused, body) = await app.SendAsync(HttpMethod.Delete, $"/api/themes/{id}");
         refused.ShouldBe(409);
         body.ToJsonString().ShouldContain("A week stands on it");

@@ -4,7 +4,7 @@ using Nido.Data.Rows;
 
 namespace Nido.Web.Common;
 
-/// <summary>Counts changes of groups, cupboard and overrides, so that what is computed from them is kept only as long as it holds.</summary>
+/// <summary>Counts changes of groups, cupboard, themes and overrides, so that what is computed from them is kept only as long as it holds.</summary>
 public sealed class SiteStamp : SaveChangesInterceptor
 {
     private long value;
@@ -27,5 +27,6 @@ public sealed class SiteStamp : SaveChangesInterceptor
     }
 
     private static bool IsOfTheSite(Microsoft.EntityFrameworkCore.ChangeTracking.EntityEntry entry) =>
-        entry.State != EntityState.Unchanged && entry.Entity is GroupRow or ChildRow or AdultRow or BlockRow or MovementRow or OverrideRow or ObservationRow or ChosenStepRow;
+        entry.State != EntityState.Unchanged && entry.Entity is GroupRow or ChildRow or AdultRow or BlockRow or MovementRow or OverrideRow or ObservationRow or ChosenStepRow
+            or ObjectiveRow or ThemeRow;
 }

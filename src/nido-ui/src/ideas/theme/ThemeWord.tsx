@@ -1,4 +1,4 @@
-import { TriangleAlert } from "lucide-react";
+import { ImageOff, TriangleAlert } from "lucide-react";
 import { useState } from "react";
 import { useTranslation } from "react-i18next";
 import type { SortedWord, ThemeDraft } from "../../api/client";
@@ -41,7 +41,7 @@ export function ThemeWord({
           {picture && picture !== "none" ? (
             <img src={`/pictures/${picture}.svg`} alt="" className="size-9" />
           ) : (
-            <span className="text-[#1F2F36] text-xs">{t("theme.noPicture")}</span>
+            <ImageOff size={18} className="text-[#1F2F36]" aria-hidden="true" />
           )}
         </button>
         <span className="child w-32 shrink-0 text-lg">{word.word}</span>
