@@ -40,6 +40,16 @@ public class Shots(Shots.FullSite site) : IClassFixture<Shots.FullSite>
 
             page.Go(await site.PlaceAsync("ideas/words")).See("[data-fit]");
             Save(page, "words");
+            page.Go(await site.PlaceAsync("ideas/theme")).See("[data-word] img");
+            Save(page, "theme");
+            page.Go(await site.PlaceAsync("today")).See("article");
+            page.Press(Keys.ArrowRight + Keys.ArrowRight);
+            page.Named("button", "Groups").Click();
+            page.See("[data-rota] table");
+            Save(page, "rota");
+            var session = (await site.GetAsync("/api/weeks")).AsArray().First(w => (string)w!["groupName"]! == "Saturday nestlings")!["id"];
+            page.Go($"{site.Address}/w/{session}/group").See("[data-spread]");
+            Save(page, "group-drop-in");
             page.Go(await site.PlaceAsync("group")).See("[data-evidence] svg");
             page.Click("#cell-7-6");
             foreach (var help in (string[])["shown", "alone"])
@@ -50,8 +60,19 @@ public class Shots(Shots.FullSite site) : IClassFixture<Shots.FullSite>
             page.Until(_ => page.All("[data-seen] li").Count == 2, "what was seen");
             Save(page, "group");
             page.Named("button", "Settings").Click();
-            page.See("dialog[open] h2");
+            page.See("[data-ways] option");
+            page.Script.ExecuteScript("document.querySelector('[data-ways]').scrollIntoView()");
             Save(page, "group-settings");
+            page.Go(await site.PlaceAsync("week")).See("[data-truth]");
+            page.Named("button", "Came up").Click();
+            page.See("[data-kind]").SendKeys("A material is gone");
+            page.Named("button", "Work it in").Click();
+            page.See("[data-look]");
+            Save(page, "week-came-up");
+            page.Press(Keys.Escape);
+            page.Until(_ => page.All("dialog[open]").Count == 0, "the dialog to close");
+            page.Press("u");
+            page.Until(_ => page.All("button[aria-label^='Redo: ']").Count == 1, "the undo");
         }
 
         using (var page = new Page(dark: true))
@@ -62,8 +83,6 @@ public class Shots(Shots.FullSite site) : IClassFixture<Shots.FullSite>
             Save(page, "week-dusk");
             page.Go(await site.PlaceAsync("cupboard")).See("main h2");
             Save(page, "cupboard-dusk");
-            page.Go(await site.PlaceAsync("ideas/making/pattern-cards")).See("main ol li");
-            Save(page, "making-dusk");
         }
 
         using (var page = new Page(768, 1024))

@@ -71,6 +71,9 @@ public sealed class WeekComposer(WeekProblem problem, ComposeLimits limits, Time
             model.HintFrom(hint);
         }
 
+        // On large weeks the search comes to a bound late or never; with broken numbers there is one in seconds.
+        bound = Math.Max(bound, LinearBound.Of(model.Model, limits.Guard / 3) ?? 0);
+        Tell(progress, ComposeStage.Choose, hint, show: false);
         var solver = Solving.Solver(limits.ChooseWork, limits.Guard);
         solver.SetBestBoundCallback(b =>
         {
