@@ -97,6 +97,7 @@ api.MapCupboard();
 api.MapSharing();
 api.MapWeek();
 api.MapReplan();
+api.MapSimulation();
 api.MapFiles();
 api.MapIdeas();
 api.MapThemes();

@@ -122,6 +122,10 @@ public class MainJobTests(RunningSite site) : IClassFixture<RunningSite>
         page.Named("button", "Show what it would do").Click();
         page.See("[data-look]").Text.ShouldContain("Prep");
         page.Strips().ShouldBe(before, "looking changes nothing");
+        page.Press(Keys.Escape);
+        page.Until(_ => page.All("dialog[open]").Count == 0, "the dialog closed");
+        page.Named("button", "what may go wrong").Click();
+        page.See("[data-played]").Text.ShouldContain("played 2000 times");
     }
 
     [Fact]

@@ -7,6 +7,8 @@ public class ThemeTests(HouseApp house) : IClassFixture<HouseApp>
 {
     private readonly NidoApp app = house.App;
 
+    private static readonly string[] Unknown = ["fnerb"];
+
     private static JsonObject Lighthouse() => new()
     {
         ["name"] = "The little lighthouse",
@@ -101,9 +103,9 @@ public class ThemeTests(HouseApp house) : IClassFixture<HouseApp>
     [Fact]
     public async Task A_word_no_dictionary_knows_is_said_and_can_be_set()
     {
-        var (_, unknown) = await app.SendAsync(HttpMethod.Post, "/api/words", new { words = new[] { "fnerb" }, letter = "f", language = "en" });
+        var (_, unknown) = await app.SendAsync(HttpMethod.Post, "/api/words", new { words = Unknown, letter = "f", language = "en" });
         ((string)unknown[0]!["fit"]!).ShouldBe("unknown");
-        var (_, known) = await app.SendAsync(HttpMethod.Post, "/api/words", new { words = new[] { "fnerb" }, letter = "f", language = "en", fits = new { fnerb = "clear" } });
+        var (_, known) = await app.SendAsync(HttpMethod.Post, "/api/words", new { words = Unknown, letter = "f", language = "en", fits = new { fnerb = "clear" } });
         ((string)known[0]!["fit"]!).ShouldBe("clear");
     }
 

@@ -36,6 +36,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/weeks/{weekId}/simulation": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["simulateWeek"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/formats/unit.schema.json": {
         parameters: {
             query?: never;
@@ -2248,6 +2264,14 @@ export interface components {
             /** @description The band in years, as it is spoken of. */
             name?: null | string;
         };
+        /** @description A child and an aim, in how many of a hundred weeks it falls short, and what would help. */
+        FallsShortView: {
+            name: string;
+            aim: components["schemas"]["Aim"];
+            /** Format: int32 */
+            percent: number;
+            fix: null | components["schemas"]["FixView"];
+        };
         /** @description What comes out. */
         FillToNumberAnswer: {
             /**
@@ -2365,6 +2389,20 @@ export interface components {
             soft: boolean;
             /** @description What it is called, where several are told apart. */
             name?: null | string;
+        };
+        /** @description One strip instead of another. */
+        FixView: {
+            /** Format: int32 */
+            day: number;
+            blockId: string;
+            /** Format: int32 */
+            offer: number;
+            /** Format: date */
+            date: string;
+            was: string;
+            now: string;
+            /** Format: double */
+            minutes: number;
         };
         /**
          * @description What the group does about food that is worked with and not eaten.
@@ -3158,6 +3196,17 @@ export interface components {
             adult: string;
             reason: string;
         };
+        /** @description A block, in how many of a hundred weeks it takes longer, and by how much in one of ten. */
+        OverrunsView: {
+            /** Format: date */
+            day: string;
+            block: string;
+            /** Format: int32 */
+            percent: number;
+            /** Format: double */
+            minutes: number;
+            longest: string;
+        };
         /** @description Work of one's own choice in minutes: half last longer than the median, one in ten longer than the long. */
         OwnWork: {
             /** Format: int32 */
@@ -3687,6 +3736,19 @@ export interface components {
             /** Format: int32 */
             alonePercent: number;
         };
+        /** @description A material, in how many of a hundred weeks it runs out, and how many more would do. */
+        RunsOutView: {
+            materialId: string;
+            name: string;
+            /** Format: int32 */
+            percent: number;
+            /** Format: double */
+            more: number;
+            /** Format: int32 */
+            packs: number;
+            /** Format: int32 */
+            cents: number;
+        };
         /** @description The safety of a week: findings, everything that was ever lifted in it, and the adults who can answer for it. */
         SafetyView: {
             findings: components["schemas"]["WeekFinding"][];
@@ -3976,6 +4038,20 @@ export interface components {
                 [key: string]: string;
             };
             differ: string[];
+        };
+        /** @description What came of many weeks like this one. */
+        SimulationView: {
+            /**
+             * Format: int32
+             * @description How many.
+             */
+            runs: number;
+            /** @description Materials that may run out. */
+            runsOut: components["schemas"]["RunsOutView"][];
+            /** @description Blocks that may take longer. */
+            overruns: components["schemas"]["OverrunsView"][];
+            /** @description Children who may get under three quarters of an aim. */
+            fallsShort: components["schemas"]["FallsShortView"][];
         };
         /** @description The five things a teacher can weigh, each 0–10. */
         Sliders: {
@@ -4954,6 +5030,35 @@ export interface operations {
                 content: {
                     "application/json": components["schemas"]["DifferenceView"][];
                 };
+            };
+        };
+    };
+    simulateWeek: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                weekId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SimulationView"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
             };
         };
     };

@@ -11,6 +11,7 @@ export function TruthLine({
   currency,
   report,
   onSafety,
+  onPlay,
 }: {
   truth: Truth;
   /** A material that is short, if any is: one press leads to its ways out. */
@@ -18,6 +19,7 @@ export function TruthLine({
   currency: string;
   report: WeekView["report"];
   onSafety: () => void;
+  onPlay: () => void;
 }) {
   const { t } = useTranslation();
   const { weekId } = useWeek();
@@ -65,6 +67,9 @@ export function TruthLine({
         {truth.lifted > 0 ? `, ${t("truth.lifted", { count: truth.lifted })}` : ""}
       </button>
       {truth.empty > 0 && <span className="text-warning font-bold">{t("truth.empty", { count: truth.empty })}</span>}
+      <button type="button" className="cursor-pointer underline decoration-dotted underline-offset-4" onClick={onPlay}>
+        {t("played.open")}
+      </button>
       {report && (
         <span className="quiet" title={t("truth.gapHelp", { bound: report.boundMinutes, fair: report.fairMinutes })}>
           {t("truth.gap", { gap: (100 * report.gap).toFixed(1) })}

@@ -10,6 +10,7 @@ import { BenchBar } from "./BenchBar";
 import { Board } from "./Board";
 import { ComposeLine } from "./ComposeLine";
 import { Loom } from "./Loom";
+import { MayGoWrong } from "./MayGoWrong";
 import type { Place } from "./place";
 import { TruthLine } from "./TruthLine";
 import { useChanges } from "./useChanges";
@@ -25,6 +26,7 @@ export function WeekPage() {
   const [lit, setLit] = useState<Strip | null>(null);
   const [open, setOpen] = useState<Strip | null>(null);
   const [safety, setSafety] = useState(false);
+  const [playing, setPlaying] = useState(false);
   const changes = useChanges();
   const composing = useComposing(weekId, week.data?.composing ?? false);
   const view = week.data;
@@ -65,6 +67,7 @@ export function WeekPage() {
           currency={view.currency}
           report={view.report}
           onSafety={() => setSafety(true)}
+          onPlay={() => setPlaying(true)}
         />
       )}
       <div className="flex min-h-0 flex-1 max-lg:flex-col max-lg:overflow-auto">
@@ -104,6 +107,7 @@ export function WeekPage() {
         />
       )}
       {safety && <SafetyDialog view={view} changes={changes} onClose={() => setSafety(false)} />}
+      {playing && <MayGoWrong currency={view.currency} onClose={() => setPlaying(false)} />}
       {open && <IdeaDialog ideaId={open.ideaId} blockId={open.blockId} onClose={() => setOpen(null)} />}
     </main>
   );
