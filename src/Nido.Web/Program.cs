@@ -133,7 +133,7 @@ await using (var scope = app.Services.CreateAsyncScope())
 
 // The newest week is worked out before anyone asks, and a few times more, so that what is compiled as it runs is
 // compiled by then: the first look, and the first check after a change, are as quick as the next.
-app.Lifetime.ApplicationStarted.Register(() => _ = Task.Run(async () =>
+app.Lifetime.ApplicationStarted.Register(() => _ = app.Configuration.GetValue<bool>("Nido:Quick") ? Task.CompletedTask : Task.Run(async () =>
 {
     await using var scope = app.Services.CreateAsyncScope();
     if (await scope.ServiceProvider.GetRequiredService<NidoDb>().Weeks.OrderByDescending(w => w.Monday).FirstOrDefaultAsync() is { } newest)

@@ -37,6 +37,63 @@ public class ObservationTests(RunningSite site) : IClassFixture<RunningSite>
         StepOf(Card(page), "Mateus").ShouldBe(StepOf(before, "Mateus"));
     }
 
+    /// <summary>Step by step: what lies out is looked up, three children are seen at it, then card, quantities and plan are others.</summary>
+    [Fact]
+    public async Task What_is_seen_reaches_the_card_the_quantities_and_the_plan()
+    {
+        var (week, idea, ladder, head, top) = await CountedByStepAsync();
+        using var page = new Page();
+        page.Go(await site.PlaceAsync("week"));
+        var loom = page.Until(_ => page.See("[aria-label='The loom']").Text, "the loom");
+        var before = await site.GetAsync($"/api/weeks/{week}/ideas/{idea}");
+
+        page.Go(await site.PlaceAsync("group")).See("[data-evidence]");
+        page.Press("o");
+        page.See("[data-quick]");
+        foreach (var line in (string[])[$"hin {head} {top} a", $"hin {head} {top - 1} a", $"gus {head} {top} a", $"gus {head} {top - 1} a", $"mat {head} 1 n", $"mat {head} 2 n"])
+        {
+            page.Press(line + Keys.Enter);
+        }
+
+        page.Until(_ => page.All("[data-taken] li").Count == 6, $"six lines taken on {ladder}");
+        page.Press(Keys.Enter);
+        page.Until(_ => page.All("dialog[open]").Count == 0, "all kept");
+
+        var after = await site.GetAsync($"/api/weeks/{week}/ideas/{idea}");
+        StepIn(after, "Hina").ShouldBeGreaterThan(StepIn(before, "Hina"));
+        StepIn(after, "Gustav").ShouldBeGreaterThan(StepIn(before, "Gustav"));
+        StepIn(after, "Mateus").ShouldBeLessThan(StepIn(before, "Mateus"));
+        after["quantities"]!.ToJsonString().ShouldNotBe(before["quantities"]!.ToJsonString());
+        page.Go(await site.PlaceAsync($"ideas/{idea}"));
+        page.Until(_ => page.See("article").Text.Contains("Hina", StringComparison.Ordinal), "the card");
+        page.Go(await site.PlaceAsync("week"));
+        page.Until(_ => page.See("[aria-label='The loom']").Text is { Length: > 100 } now && now != loom, "the plan counts it");
+    }
+
+    /// <summary>An idea that lies out this week and takes another number of pieces at another step.</summary>
+    private async Task<(string Week, string Idea, string Ladder, string Head, int Top)> CountedByStepAsync()
+    {
+        var weeks = await site.GetAsync("/api/weeks");
+        var week = (string)weeks[0]!["id"]!;
+        var ladders = (await site.GetAsync($"/api/groups/{weeks[0]!["groupId"]}/steps"))["ladders"]!.AsArray();
+        foreach (var strip in (await site.GetAsync($"/api/weeks/{week}"))["strips"]!.AsArray())
+        {
+            var card = await site.GetAsync($"/api/weeks/{week}/ideas/{strip!["ideaId"]}");
+            var ladder = ladders.First(l => (string)l!["id"]! == (string)card["ladder"]!)!;
+            var each = card["quantities"]!.AsArray().SelectMany(q => q!["trace"]!.AsArray())
+                .Select(t => System.Text.RegularExpressions.Regex.Matches((string)t!, @"\((\d+) piece each").Select(m => m.Value).Distinct().Count()).DefaultIfEmpty(0).Max();
+            if (each >= 3 && !((string)ladder["head"]!).Contains(' ') && StepIn(card, "Hina") < ladder["steps"]!.AsArray().Count - 1 && StepIn(card, "Mateus") > 2)
+            {
+                return (week, (string)strip["ideaId"]!, (string)ladder["id"]!, ((string)ladder["head"]!).ToLowerInvariant(), ladder["steps"]!.AsArray().Count);
+            }
+        }
+
+        throw new InvalidOperationException("no idea of the week is counted by step");
+    }
+
+    private static int StepIn(System.Text.Json.Nodes.JsonNode card, string name) =>
+        (int?)card["steps"]!.AsArray().FirstOrDefault(s => s!["who"]!.AsArray().Any(w => (string)w!["name"]! == name))?["step"] ?? 0;
+
     [Fact]
     public async Task A_cell_shows_its_evidence_takes_one_more_and_gives_it_back()
     {

@@ -72,7 +72,7 @@ public class SimulationTests
         foreach (var o in Simulation.Of(Plan, runs: 600).Overruns)
         {
             Problem.Blocks[o.Block].IsFreeChoice.ShouldBeFalse();
-            o.Share.ShouldBeInRange(0.1, 0.6);
+            o.Share.ShouldBeInRange(0.2, 0.6);
             o.Minutes.ShouldBeInRange(0, Problem.Blocks[o.Block].Minutes / 2.0);
             o.Longest.ShouldNotBeEmpty();
         }

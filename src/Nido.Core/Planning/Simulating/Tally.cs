@@ -3,7 +3,7 @@ namespace Nido.Core.Planning.Simulating;
 /// <summary>What happened in the weeks that were played.</summary>
 internal sealed class Tally(WeekProblem problem, int runs)
 {
-    private const double InTwenty = 0.05, InTen = 0.10, InHundred = 0.01;
+    private const double InTwenty = 0.05, InTen = 0.10, InFive = 0.20, InHundred = 0.01;
     private readonly int[] shortOf = new int[problem.ChildCount * 4];
     private readonly List<double>[] lacking = [.. Enumerable.Range(0, problem.Materials.Count).Select(_ => new List<double>())];
     private readonly List<double>[,] over = new List<double>[problem.Days.Count, problem.Blocks.Count];
@@ -52,7 +52,7 @@ internal sealed class Tally(WeekProblem problem, int runs)
         let times = over[d, b]
         where times is not null
         let share = times.Count / (double)runs
-        where share >= InTen
+        where share >= InFive
         orderby share descending, d, b
         select new Overruns(
             d, b, share, Quantile(times, 1 - Math.Min(1, InTen / share)),
