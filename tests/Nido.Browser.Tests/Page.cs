@@ -49,7 +49,7 @@ public sealed class Page : IDisposable
     /// <summary>Waits until something is so; elements that vanish meanwhile are looked up again.</summary>
     public T Until<T>(Func<IWebDriver, T> so, string what)
     {
-        var wait = new WebDriverWait(driver, TimeSpan.FromSeconds(25)) { Message = $"waited for {what} on {driver.Url}", PollingInterval = TimeSpan.FromMilliseconds(50) };
+        var wait = new WebDriverWait(driver, TimeSpan.FromSeconds(40)) { Message = $"waited for {what} on {driver.Url}", PollingInterval = TimeSpan.FromMilliseconds(50) };
         wait.IgnoreExceptionTypes(typeof(StaleElementReferenceException), typeof(NoSuchElementException));
         return wait.Until(so)!;
     }

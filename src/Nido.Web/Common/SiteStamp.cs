@@ -27,6 +27,7 @@ public sealed class SiteStamp : SaveChangesInterceptor
     }
 
     private static bool IsOfTheSite(Microsoft.EntityFrameworkCore.ChangeTracking.EntityEntry entry) =>
-        entry.State != EntityState.Unchanged && entry.Entity is GroupRow or ChildRow or AdultRow or BlockRow or MovementRow or OverrideRow or ObservationRow or ChosenStepRow
-            or ObjectiveRow or ThemeRow;
+        // A theme that is new changes nothing yet.
+        entry.Entity is ThemeRow ? entry.State == EntityState.Modified
+        : entry.State != EntityState.Unchanged && entry.Entity is GroupRow or ChildRow or AdultRow or BlockRow or MovementRow or OverrideRow or ObservationRow or ChosenStepRow or ObjectiveRow;
 }
