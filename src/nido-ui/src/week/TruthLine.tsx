@@ -44,7 +44,7 @@ export function TruthLine({
       )}
       {short ? (
         <Link
-          className="font-bold text-warning underline decoration-dotted underline-offset-4"
+          className="inline-flex min-h-6 items-center font-bold text-warning underline decoration-dotted underline-offset-4"
           to={`/w/${weekId}/cupboard?open=${short}&from=week`}
         >
           {buying}
@@ -57,7 +57,7 @@ export function TruthLine({
       </span>
       <button
         type="button"
-        className="cursor-pointer underline decoration-dotted underline-offset-4"
+        className="inline-flex min-h-6 cursor-pointer items-center gap-1 underline decoration-dotted underline-offset-4"
         onClick={onSafety}
       >
         <b className={truth.blocked > 0 ? "text-error" : ""}>
@@ -67,7 +67,11 @@ export function TruthLine({
         {truth.lifted > 0 ? `, ${t("truth.lifted", { count: truth.lifted })}` : ""}
       </button>
       {truth.empty > 0 && <span className="text-warning font-bold">{t("truth.empty", { count: truth.empty })}</span>}
-      <button type="button" className="cursor-pointer underline decoration-dotted underline-offset-4" onClick={onPlay}>
+      <button
+        type="button"
+        className="inline-flex min-h-6 cursor-pointer items-center gap-1 underline decoration-dotted underline-offset-4"
+        onClick={onPlay}
+      >
         {t("played.open")}
       </button>
       {report && (
