@@ -12,11 +12,12 @@ public static class LinearBound
     // Far under a hundredth of a minute a plan could differ by, far over what the simplex method is exact to.
     private const double Safety = 1e-3;
 
-    /// <summary>The bound, rounded up to a whole number, or null where it was not found in time.</summary>
+    /// <summary>The bound, rounded up to a whole number, or null where it was not found in time or was stopped.</summary>
     /// <param name="model">With an objective to make small.</param>
     /// <param name="limit">Longest time to try.</param>
+    /// <param name="stop">Gives up at once.</param>
     /// <exception cref="NotSupportedException">A rule is not linear, or holds only sometimes.</exception>
-    public static long? Of(CpModel model, TimeSpan limit)
+    public static long? Of(CpModel model, TimeSpan limit, CancellationToken stop)
     {
         ArgumentNullException.ThrowIfNull(model);
         using var solver = Solver.CreateSolver("GLOP");
@@ -45,6 +46,12 @@ public static class LinearBound
         }
 
         objective.SetMinimization();
+        using var registration = stop.Register(() => solver.InterruptSolve());
+        if (stop.IsCancellationRequested)
+        {
+            return null;
+        }
+
         var status = solver.Solve();
         return status == Solver.ResultStatus.OPTIMAL ? Math.Max(0, (long)Math.Ceiling(objective.Value() + proto.Objective.Offset - Safety)) : null;
     }

@@ -41,7 +41,8 @@ public sealed class WeekComposer(WeekProblem problem, ComposeLimits limits, Time
         Tell(progress, ComposeStage.Polish, plan, show: true);
         search.Improve(plan, p => p.FairPrice(), limits.Rounds, either.Token, enough: bound);
         Tell(progress, ComposeStage.Wishes, plan, show: true);
-        MeetWishes(plan, search, either.Token);
+        // Chance of its own: how soon a bound ended the search before says nothing about the wishes.
+        MeetWishes(plan, new LocalSearch(problem, new SeededChance(13)), either.Token);
         var end = stop.IsCancellationRequested ? ComposeEnd.StoppedByYou
             : clock.IsCancellationRequested ? ComposeEnd.StoppedByTheClock
             : ComposeEnd.Finished;
@@ -72,7 +73,7 @@ public sealed class WeekComposer(WeekProblem problem, ComposeLimits limits, Time
         }
 
         // On large weeks the search comes to a bound late or never; with broken numbers there is one in seconds.
-        bound = Math.Max(bound, LinearBound.Of(model.Model, limits.Guard / 3) ?? 0);
+        bound = Math.Max(bound, LinearBound.Of(model.Model, limits.Guard / 3, stop) ?? 0);
         Tell(progress, ComposeStage.Choose, hint, show: false);
         var solver = Solving.Solver(limits.ChooseWork, limits.Guard);
         solver.SetBestBoundCallback(b =>

@@ -16,8 +16,16 @@ public class LinearBoundTests
         model.Add(x <= 4);
         // x = 1.5 would do: 4.5, so whole plans cost 5 or more; the best is x = 1, y = 1 or x = 2.
         model.Minimize((3 * x) + (4 * y));
-        LinearBound.Of(model, Limit).ShouldBe(5);
+        LinearBound.Of(model, Limit, TestContext.Current.CancellationToken).ShouldBe(5);
         new CpSolver().Solve(model).ShouldBe(CpSolverStatus.Optimal);
+    }
+
+    [Fact]
+    public void Stopped_there_is_no_bound()
+    {
+        var model = new CpModel();
+        model.Minimize(model.NewIntVar(2, 10, "x"));
+        LinearBound.Of(model, Limit, new CancellationToken(canceled: true)).ShouldBeNull();
     }
 
     [Fact]
@@ -27,7 +35,7 @@ public class LinearBoundTests
         var (x, when) = (model.NewIntVar(0, 10, "x"), model.NewBoolVar("when"));
         model.Add(x >= 3).OnlyEnforceIf(when);
         model.Minimize(x);
-        Should.Throw<NotSupportedException>(() => LinearBound.Of(model, Limit));
+        Should.Throw<NotSupportedException>(() => LinearBound.Of(model, Limit, TestContext.Current.CancellationToken));
     }
 
     [Theory]
@@ -36,7 +44,7 @@ public class LinearBoundTests
     public void It_is_never_above_the_best_and_never_below_nothing(params string[] techniques)
     {
         var problem = Weeks.Tiny(1, 3, techniques);
-        var bound = LinearBound.Of(new ChooseModel(problem).Model, Limit)!.Value;
+        var bound = LinearBound.Of(new ChooseModel(problem).Model, Limit, TestContext.Current.CancellationToken)!.Value;
         bound.ShouldBeInRange(0, Weeks.Compose(problem).Score.Fair);
     }
 }
