@@ -5,19 +5,13 @@ using OpenQA.Selenium.Support.UI;
 
 namespace Nido.Browser.Tests;
 
-/// <summary>A headless Chromium with a fresh profile, and the few things a person does with it.</summary>
+/// <summary>A window of a headless Chromium that remembers nothing of the tests before, and the few things a person does with it.</summary>
 public sealed class Page : IDisposable
 {
-    private readonly ChromeDriver driver;
-    private readonly string profile = Directory.CreateTempSubdirectory("nido-chromium").FullName;
+    private readonly ChromeDriver driver = Browsers.Take();
 
     public Page(int width = 1280, int height = 800, bool dark = false)
     {
-        var options = new ChromeOptions { BinaryLocation = "/usr/bin/chromium" };
-        options.AddArguments(
-            "--headless=new", "--no-sandbox", "--disable-gpu", "--disable-quic", "--no-first-run", "--disable-background-networking",
-            "--disable-component-update", "--disable-sync", "--hide-scrollbars", "--lang=en", $"--user-data-dir={profile}", $"--window-size={width},{height}");
-        driver = new ChromeDriver(ChromeDriverService.CreateDefaultService("/usr/bin", "chromedriver"), options, TimeSpan.FromSeconds(60));
         driver.ExecuteCdpCommand("Emulation.setDeviceMetricsOverride", new() { ["width"] = width, ["height"] = height, ["deviceScaleFactor"] = 1, ["mobile"] = false });
         driver.ExecuteCdpCommand("Emulation.setEmulatedMedia", new()
         {
@@ -65,10 +59,5 @@ public sealed class Page : IDisposable
 
     public void Save(string file) => driver.GetScreenshot().SaveAsFile(file);
 
-    public void Dispose()
-    {
-        driver.Quit();
-        driver.Dispose();
-        Directory.Delete(profile, recursive: true);
-    }
+    public void Dispose() => Browsers.Return(driver);
 }

@@ -101,8 +101,10 @@ public class Shots(Shots.FullSite site) : IClassFixture<Shots.FullSite>
     }
 
     /// <summary>A demo composed with all the work a real one gets.</summary>
-    public sealed class FullSite : RunningSite
+    public sealed class FullSite(ComposedSite composed) : RunningSite(composed)
     {
         protected override bool Quick => false;
+
+        protected override bool Copied => false;
     }
 }

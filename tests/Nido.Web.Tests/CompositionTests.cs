@@ -3,7 +3,7 @@ using Microsoft.Extensions.DependencyInjection;
 
 namespace Nido.Web.Tests;
 
-public class CompositionTests
+public class CompositionTests(ComposedSite site)
 {
     [Fact]
     public async Task Two_who_compose_at_once_join_the_same_composition()
@@ -21,9 +21,8 @@ public class CompositionTests
     [Fact]
     public async Task A_change_made_while_composing_is_not_overwritten()
     {
-        await using var app = new NidoApp();
-        var week = await app.WeekAsync();
-        await app.ComposeAsync(week);
+        await using var app = site.Copy();
+        var week = site.Week;
         await app.SendAsync(HttpMethod.Put, $"/api/weeks/{week}/sliders", new { fairShares = 0, theme = 10, useTheCupboard = 0, lightPrep = 0, freshIdeas = 10 });
         var composing = app.ComposeAsync(week);
         var (status, changed) = await app.SendAsync(HttpMethod.Put, $"/api/weeks/{week}/slots/0/circle/0/lock", new { locked = true });
@@ -38,9 +37,8 @@ public class CompositionTests
     [Fact]
     public async Task Composing_the_same_again_keeps_the_plan()
     {
-        await using var app = new NidoApp();
-        var week = await app.WeekAsync();
-        await app.ComposeAsync(week);
+        await using var app = site.Copy();
+        var week = site.Week;
         var first = await app.GetAsync($"/api/weeks/{week}");
         await app.ComposeAsync(week);
         var second = await app.GetAsync($"/api/weeks/{week}");
@@ -58,9 +56,8 @@ public class CompositionTests
     [Fact]
     public async Task After_the_group_changed_what_can_no_longer_be_is_named_and_composing_mends_it()
     {
-        await using var app = new NidoApp();
-        var (week, group) = (await app.WeekAsync(), await app.GroupAsync());
-        await app.ComposeAsync(week);
+        await using var app = site.Copy();
+        var (week, group) = (site.Week, site.Group);
         var body = await app.GetAsync($"/api/groups/{group}");
         body["blocks"]!.AsArray().RemoveAt(4);
         (await app.SendAsync(HttpMethod.Put, $"/api/groups/{group}", body)).Status.ShouldBe(200);
@@ -87,9 +84,8 @@ public class CompositionTests
     [Fact]
     public async Task A_unit_carries_its_changes_so_that_undo_goes_on_elsewhere()
     {
-        await using var app = new NidoApp();
-        var week = await app.WeekAsync();
-        await app.ComposeAsync(week);
+        await using var app = site.Copy();
+        var week = site.Week;
         await app.SendAsync(HttpMethod.Delete, $"/api/weeks/{week}/slots/0/table/0");
         var unit = await app.Client.GetStringAsync($"/api/weeks/{week}/unit.json", NidoApp.Stop);
         JsonNode.Parse(unit)!["changes"]!.AsArray().Count.ShouldBe(2);
@@ -102,9 +98,8 @@ public class CompositionTests
     [Fact]
     public async Task The_next_week_knows_what_was_done_and_prefers_something_else()
     {
-        await using var app = new NidoApp();
-        var first = await app.WeekAsync();
-        await app.ComposeAsync(first);
+        await using var app = site.Copy();
+        var first = site.Week;
         var (_, next) = await app.SendAsync(HttpMethod.Post, "/api/weeks", new { groupId = await app.GroupAsync(), themeId = "night-train", monday = "2026-12-14" });
         var id = next["id"]!.GetValue<string>();
         using var scope = app.Services.CreateScope();

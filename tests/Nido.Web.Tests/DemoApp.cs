@@ -2,23 +2,20 @@ using System.Text.Json.Nodes;
 
 namespace Nido.Web.Tests;
 
-/// <summary>One demo house with a composed week, shared by the tests that only read or undo what they do.</summary>
-public sealed class DemoApp : IAsyncLifetime
+/// <summary>The composed demo house, shared by the tests of a class that only read or undo what they do.</summary>
+/// <param name="site">Composed once.</param>
+public sealed class DemoApp(ComposedSite site) : IAsyncDisposable
 {
-    public NidoApp App { get; } = new();
+    public NidoApp App { get; } = site.Copy();
 
-    public string Week { get; private set; } = "";
+    /// <summary>The site it is a copy of, for tests that need one more.</summary>
+    public ComposedSite Site => site;
 
-    public string Group { get; private set; } = "";
+    public string Week => site.Week;
 
-    public IReadOnlyList<JsonNode> News { get; private set; } = [];
+    public string Group => site.Group;
 
-    public async ValueTask InitializeAsync()
-    {
-        Week = await App.WeekAsync();
-        Group = await App.GroupAsync();
-        News = await App.ComposeAsync(Week);
-    }
+    public IReadOnlyList<JsonNode> News => site.News;
 
     public ValueTask DisposeAsync() => App.DisposeAsync();
 }

@@ -4,6 +4,8 @@ using System.Text.Json;
 using System.Text.Json.Nodes;
 using Microsoft.AspNetCore.Hosting;
 using Microsoft.AspNetCore.Mvc.Testing;
+using Microsoft.EntityFrameworkCore;
+using Microsoft.Extensions.DependencyInjection;
 
 namespace Nido.Web.Tests;
 
@@ -15,6 +17,9 @@ public sealed class NidoApp : WebApplicationFactory<Program>
 
     /// <summary>Whether the demo house is in it; an empty site otherwise.</summary>
     public bool Demo { get; init; } = true;
+
+    /// <summary>The site file to begin with a copy of; a new site where null.</summary>
+    public string? From { get; init; }
 
     public HttpClient Client => client ??= CreateClient();
 
@@ -38,6 +43,13 @@ public sealed class NidoApp : WebApplicationFactory<Program>
     }
 
     public Task<(int Status, JsonNode Body)> SendTextAsync(string path, string text) => SendTextAsync(path, Encoding.UTF8.GetBytes(text));
+
+    /// <summary>Brings everything written so far into the one file.</summary>
+    public async Task FoldAsync()
+    {
+        await using var scope = Services.CreateAsyncScope();
+        await scope.ServiceProvider.GetRequiredService<Nido.Data.NidoDb>().Database.ExecuteSqlRawAsync("PRAGMA wal_checkpoint(TRUNCATE);", Stop);
+    }
 
     /// <summary>Id of the demo week.</summary>
     public async Task<string> WeekAsync() => (await GetAsync("/api/weeks"))[0]!["id"]!.GetValue<string>();
@@ -64,12 +76,19 @@ public sealed class NidoApp : WebApplicationFactory<Program>
         return news;
     }
 
-    protected override void ConfigureWebHost(IWebHostBuilder builder) => builder
-        .UseEnvironment("Testing")
-        .UseSetting("NIDO_DATA", folder)
-        .UseSetting("Nido:Demo", $"{Demo}")
-        .UseSetting("Nido:DemoComposed", "false")
-        .UseSetting("Nido:Quick", "true");
+    protected override void ConfigureWebHost(IWebHostBuilder builder)
+    {
+        if (From is not null && !System.IO.File.Exists(File))
+        {
+            System.IO.File.Copy(From, File);
+        }
+
+        builder.UseEnvironment("Testing")
+            .UseSetting("NIDO_DATA", folder)
+            .UseSetting("Nido:Demo", $"{Demo}")
+            .UseSetting("Nido:DemoComposed", "false")
+            .UseSetting("Nido:Quick", "true");
+    }
 
     protected override void Dispose(bool disposing)
     {

@@ -70,9 +70,8 @@ public class WeekTests(DemoApp demo) : IClassFixture<DemoApp>
     [Fact]
     public async Task A_lock_is_kept_when_the_week_is_composed_again()
     {
-        await using var own = new NidoApp();
-        var id = await own.WeekAsync();
-        await own.ComposeAsync(id);
+        await using var own = demo.Site.Copy();
+        var id = demo.Week;
         var week = await own.GetAsync($"/api/weeks/{id}");
         var strip = week["strips"]![7]!;
         var slot = $"/api/weeks/{id}/slots/{strip["day"]}/{strip["blockId"]}/{strip["offer"]}";
@@ -87,9 +86,8 @@ public class WeekTests(DemoApp demo) : IClassFixture<DemoApp>
     [Fact]
     public async Task Taking_out_and_moving_can_be_undone_even_after_a_restart()
     {
-        await using var own = new NidoApp();
-        var id = await own.WeekAsync();
-        await own.ComposeAsync(id);
+        await using var own = demo.Site.Copy();
+        var id = demo.Week;
         var (_, emptied) = await own.SendAsync(HttpMethod.Delete, $"/api/weeks/{id}/slots/0/outdoors/0");
         emptied["truth"]!["empty"]!.GetValue<int>().ShouldBe(1);
         var (moved, body) = await own.SendAsync(HttpMethod.Post, $"/api/weeks/{id}/slots/2/outdoors/0/move", new { day = 0, blockId = "outdoors", offer = 0 });

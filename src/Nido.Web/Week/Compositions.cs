@@ -79,7 +79,7 @@ public sealed partial class Compositions(IServiceScopeFactory scopes, ComposeLim
         Composed(log, result.Seconds, result.Score.Fair, result.Bound, result.End);
         var swaps = locked.ToLookup(p => p.IdeaId, p => p.Swaps);
         Placement[] composed = [.. result.Plan.Select(p => p with { Swaps = swaps[p.IdeaId].FirstOrDefault() ?? [] })];
-        var (plan, _) = Sharing.Out(new WeekPlan(problem, composed), composed, default);
+        var plan = SharedOut(new WeekPlan(problem, composed), composed);
         var found = Sharing.Planned(new WeekPlan(problem, composed), plan, id => input.Materials.FirstOrDefault(m => m.Id == id)).State.Score();
         var kept = held.State.Score();
         // If the new search is worse than the plan at hand, the plan at hand stays.
@@ -91,6 +91,19 @@ public sealed partial class Compositions(IServiceScopeFactory scopes, ComposeLim
         row.Report = ComposeReport.Of(result);
         await desk.ChangeAsync(row, "Compose the week", plan, default);
         return null;
+    }
+
+    /// <summary>The composed plan with the cupboard shared out; as composed where that found no answer in its time.</summary>
+    private static IReadOnlyList<Placement> SharedOut(WeekPlan plan, IReadOnlyList<Placement> composed)
+    {
+        try
+        {
+            return Sharing.Out(plan, composed, default).After;
+        }
+        catch (OperationCanceledException)
+        {
+            return composed;
+        }
     }
 
     [LoggerMessage(Level = LogLevel.Information, Message = "Composed in {Seconds:0.0} s, fair shares {Fair} against a bound of {Bound}, {End}")]

@@ -63,7 +63,7 @@ public sealed class AllocationModel
                 Hint(last);
             }
 
-            var solver = Solving.Solver(work, TimeSpan.FromSeconds(Math.Max(1, 3.5 * work)));
+            var solver = Solving.Solver(work, TimeSpan.FromSeconds(15 + (3.5 * work)));
             using var ending = stop.Register(solver.StopSearch);
             var status = solver.Solve(model);
             if (status is not (CpSolverStatus.Optimal or CpSolverStatus.Feasible))
