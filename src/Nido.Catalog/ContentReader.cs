@@ -26,6 +26,8 @@ public static class ContentReader
         MakeFromReader.NoCircle(makeFrom, problems);
         var recipes = Each(folder, "recipes", problems, f => RecipeReader.Read(f, known));
         var techniques = Each(folder, "techniques", problems, f => TechniqueOf(f, byId));
+        problems.AddRange(techniques.Where(t => t.MadeBy is { } by && (by == t.Id || techniques.All(x => x.Id != by)))
+            .Select(t => new ContentProblem($"techniques/{t.Id}.yaml", 1, $"`made-by: {t.MadeBy}` is not another technique")));
         return (new Content(
             byId,
             [.. materials.OrderBy(m => m.Shelf, StringComparer.Ordinal).ThenBy(m => m.Name, StringComparer.Ordinal)],
@@ -173,6 +175,7 @@ public static class ContentReader
             [.. f.Maps("prep").Select(PrepOf)], f.Texts("instructions", least: 2))
         {
             Traits = f.Texts("traits", Traits.All),
+            MadeBy = f.Has("made-by") ? f.Text("made-by") : null,
             Pairs = PairReader.Pairs(f, [.. roles.Select(r => r.Name)]),
         };
     }

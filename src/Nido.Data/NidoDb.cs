@@ -43,6 +43,9 @@ public sealed class NidoDb(DbContextOptions<NidoDb> options) : DbContext(options
 
     public DbSet<OverrideRow> Overrides => Set<OverrideRow>();
 
+    /// <summary>Who has been shown what.</summary>
+    public DbSet<ShownRow> Shown => Set<ShownRow>();
+
     /// <summary>A group with its children, adults and blocks, or null.</summary>
     public async Task<ChildrenGroup?> GroupAsync(string id, CancellationToken stop) =>
         (await GroupRowAsync(id, stop))?.ToCore();
@@ -86,11 +89,13 @@ public sealed class NidoDb(DbContextOptions<NidoDb> options) : DbContext(options
     public IQueryable<WeekRow> WeeksBefore(string groupId, DateOnly monday) =>
         Weeks.Where(w => w.GroupId == groupId && w.Monday < monday && w.Monday >= monday.AddDays(-28));
 
-    /// <summary>Ids of the techniques the group met in those weeks.</summary>
-    public async Task<IReadOnlySet<string>> RecentTechniquesAsync(string groupId, DateOnly monday, CancellationToken stop)
+    /// <summary>Ids of the techniques the group met in those weeks, with how many weeks ago last.</summary>
+    public async Task<IReadOnlyDictionary<string, int>> RecentTechniquesAsync(string groupId, DateOnly monday, CancellationToken stop)
     {
-        var plans = await WeeksBefore(groupId, monday).Select(w => w.Plan).ToListAsync(stop);
-        return plans.SelectMany(p => p).Select(p => Idea.TechniqueOf(p.IdeaId)).ToHashSet();
+        var weeks = await WeeksBefore(groupId, monday).Select(w => new { w.Monday, w.Plan }).ToListAsync(stop);
+        return weeks
+            .SelectMany(w => w.Plan.Select(p => (Technique: Idea.TechniqueOf(p.IdeaId), Ago: (monday.DayNumber - w.Monday.DayNumber) / 7)))
+            .GroupBy(x => x.Technique).ToDictionary(g => g.Key, g => g.Min(x => x.Ago));
     }
 
     /// <summary>Amounts on hand by material id, summed from the ledger.</summary>
@@ -167,6 +172,12 @@ public sealed class NidoDb(DbContextOptions<NidoDb> options) : DbContext(options
             AsJson(r.Property(x => x.Groups));
             r.HasOne<WeekRow>().WithMany().HasForeignKey(x => x.WeekId);
         });
+        modelBuilder.Entity<ShownRow>(s =>
+        {
+            s.ToTable("shown");
+            s.HasKey(x => new { x.ChildId, x.TechniqueId });
+            s.HasOne<ChildRow>().WithMany().HasForeignKey(x => x.ChildId);
+        });
         modelBuilder.Entity<AdultRow>().ToTable("adults");
         modelBuilder.Entity<BlockRow>().ToTable("blocks").HasKey(b => new { b.GroupId, b.Key });
         modelBuilder.Entity<MovementRow>(m =>
@@ -181,6 +192,7 @@ public sealed class NidoDb(DbContextOptions<NidoDb> options) : DbContext(options
             AsJson(w.Property(x => x.Report));
             AsJson(w.Property(x => x.Plan));
             AsJson(w.Property(x => x.Happenings)).HasDefaultValueSql("'[]'");
+            AsJson(w.Property(x => x.Focus));
             w.Property(x => x.Version).IsConcurrencyToken();
             w.HasOne<GroupRow>().WithMany().HasForeignKey(x => x.GroupId);
             w.HasMany(x => x.Changes).WithOne().HasForeignKey(c => c.WeekId);

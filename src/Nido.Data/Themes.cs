@@ -1,6 +1,7 @@
 using Microsoft.EntityFrameworkCore;
 using Nido.Catalog;
 using Nido.Core.Ideas;
+using Nido.Data.Rows;
 
 namespace Nido.Data;
 
@@ -13,6 +14,15 @@ public static class Themes
         ArgumentNullException.ThrowIfNull(db);
         ArgumentNullException.ThrowIfNull(content);
         return content.Theme(id) ?? (await db.Themes.AsNoTracking().SingleOrDefaultAsync(t => t.Id == id, stop))?.Theme;
+    }
+
+    /// <summary>The theme of a week, with the letter and numbers of its own where it has some, or null.</summary>
+    public static async Task<Theme?> ThemeOfAsync(this NidoDb db, Content content, WeekRow week, CancellationToken stop)
+    {
+        ArgumentNullException.ThrowIfNull(week);
+        var theme = await db.ThemeAsync(content, week.ThemeId, stop);
+        return theme is null || week.Focus is not { } focus ? theme
+            : focus.Over(theme, letter => WeekInputs.Sorted(content, letter, theme.Words, theme.Language, theme.Fits));
     }
 
     /// <summary>All themes by name.</summary>

@@ -27,7 +27,7 @@ public static class WeekInputs
         ArgumentNullException.ThrowIfNull(group);
         return new WeekInput(
             group.On(monday), Days(group, monday), ideas.Ideas, content.Ladders, new SafetyCheck(content.SafetyRules), onHand,
-            Sliders.Middle, [], new HashSet<string>(), content.Chains)
+            Sliders.Middle, [], new Dictionary<string, int>(), content.Chains)
         {
             GoesWith = content.GoesWith,
             Recipes = content.Recipes,

@@ -36,6 +36,9 @@ public sealed record Technique(
     /// <summary>What else ways of working ask about it.</summary>
     public IReadOnlyList<string> Traits { get; init; } = [];
 
+    /// <summary>Id of the technique that makes, on a day before, what this one is done with; null where nothing of the kind is needed.</summary>
+    public string? MadeBy { get; init; }
+
     /// <summary>Roles whose materials must go together.</summary>
     public IReadOnlyList<Pair> Pairs { get; init; } = [];
 

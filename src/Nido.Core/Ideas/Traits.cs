@@ -6,6 +6,6 @@ public static class Traits
     /// <summary>All of them.</summary>
     public static IReadOnlySet<string> All { get; } = new HashSet<string>
     {
-        "sheet", "product", "race", "only-a-race", "standing", "floor", "guide-lines", "letters", "whole-arm",
+        "sheet", "product", "race", "only-a-race", "standing", "floor", "guide-lines", "letters", "whole-arm", "base",
     };
 }

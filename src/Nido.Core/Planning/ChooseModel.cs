@@ -20,6 +20,7 @@ public sealed class ChooseModel
         EveryOfferFilled.Add(this);
         NotTheSameAgain.Add(this);
         NotTwoHeavyInARow.Add(this);
+        MadeBeforeUsed.Add(this);
         SomethingForEveryone.Add(this);
         AdultsBesideTheOffers.Add(this);
         OnlyOnItsDays.Add(this);
@@ -72,6 +73,11 @@ public sealed class ChooseModel
             var received = new long[Ways.Count];
             for (var s = 0; s < plan.Uses.Count; s++)
             {
+                if (plan.Uses[s] < 0)
+                {
+                    continue;
+                }
+
                 received[wayOf[plan.Uses[s]]] += Problem.Present[c][Problem.Slots[s].Day] ? 1 : 0;
             }
 
@@ -84,24 +90,24 @@ public sealed class ChooseModel
 
     private IReadOnlyList<IntVar> ReceivedBy(int child)
     {
-        var away = Problem.Days.Count - Problem.DaysPresent[child];
-        if (away == 0)
+        var met = Problem.DaysInBlock[child];
+        if (Enumerable.Range(0, Problem.Blocks.Count).All(b => met[b] == Problem.OpenDays(b)))
         {
             return Times;
         }
 
-        IntVar[] received = [.. Ways.Select(w => Model.NewIntVar(0, Math.Min(w.Most, Problem.DaysPresent[child]), $"received {child} {w.Index}"))];
+        IntVar[] received = [.. Ways.Select(w => Model.NewIntVar(0, Math.Min(w.Most, met[w.Any.BlockIndex]), $"received {child} {w.Index}"))];
         for (var w = 0; w < received.Length; w++)
         {
             Model.Add(received[w] <= Times[w]);
-            Model.Add(received[w] >= Times[w] - away);
+            Model.Add(received[w] >= Times[w] - (Problem.OpenDays(Ways[w].Any.BlockIndex) - met[Ways[w].Any.BlockIndex]));
         }
 
         for (var b = 0; b < Problem.Blocks.Count; b++)
         {
             var block = b;
             Model.Add(LinearExpr.Sum(Ways.Where(w => w.Any.BlockIndex == block).Select(w => received[w.Index]))
-                == Problem.DaysPresent[child] * Problem.Blocks[b].Offers);
+                == met[b] * Problem.Blocks[b].Offers);
         }
 
         return received;

@@ -17,8 +17,10 @@ public static class GreedyPlan
 
         // The blocks with least to choose from first, so that they do not find their ideas taken.
         foreach (var slot in Enumerable.Range(0, problem.Slots.Count)
-                     .Where(s => problem.LockedUse[s] < 0)
-                     .OrderBy(s => problem.UsesOfBlock[problem.Slots[s].Block].Length)
+                     .Where(s => problem.LockedUse[s] < 0 && problem.IsOpen(s) && problem.Leads(s))
+                     // What stays all week has to fit on every day, so it comes before what changes.
+                     .OrderBy(s => problem.StayingAt[s] is null)
+                     .ThenBy(s => problem.UsesOfBlock[problem.Slots[s].Block].Length)
                      .ThenBy(s => s))
         {
             Fill(problem, state, slot);
@@ -27,20 +29,35 @@ public static class GreedyPlan
         return state;
     }
 
-    /// <summary>Puts the best idea that may lie there into a slot.</summary>
+    /// <summary>Puts the best idea that may lie there into a slot, and into those that go with it.</summary>
     public static void Fill(WeekProblem problem, PlanState state, int slot)
     {
-        var best = (Price: long.MaxValue, Use: -1);
-        foreach (var use in problem.UsesOfBlock[problem.Slots[slot].Block])
+        var slots = problem.Together[slot];
+        // Where nothing may lie out on all its days, an offer that should stay changes like the others.
+        if (!Fill(state, slots, problem.Choices(slot)) && slots.Length > 1)
         {
-            if (!state.MayPut(slot, use.Index))
+            foreach (var one in slots)
+            {
+                Fill(state, [one], problem.UsesOfBlock[problem.Slots[one].Block]);
+            }
+        }
+    }
+
+    private static bool Fill(PlanState state, int[] slots, IReadOnlyList<Use> choices)
+    {
+        Span<int> before = stackalloc int[slots.Length];
+        state.Read(slots, before);
+        var best = (Price: long.MaxValue, Use: -1);
+        foreach (var use in choices)
+        {
+            if (!state.MayPutTogether(slots, use.Index))
             {
                 continue;
             }
 
-            var before = state.Put(slot, use.Index);
+            state.PutTogether(slots, use.Index);
             var price = state.FairPrice();
-            state.Put(slot, before);
+            state.PutBack(slots, before);
             if (price < best.Price)
             {
                 best = (price, use.Index);
@@ -49,7 +66,9 @@ public static class GreedyPlan
 
         if (best.Use >= 0)
         {
-            state.Put(slot, best.Use);
+            state.PutTogether(slots, best.Use);
         }
+
+        return best.Use >= 0;
     }
 }

@@ -14,4 +14,7 @@ public enum HappeningKind
 
     /// <summary>A material is gone.</summary>
     MaterialGone,
+
+    /// <summary>The house is closed, for the day or from a time of day on.</summary>
+    Closed,
 }

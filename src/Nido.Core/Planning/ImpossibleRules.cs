@@ -11,7 +11,7 @@ internal static class ImpossibleRules
             var block = problem.Blocks[b];
             var uses = problem.UsesOfBlock[b];
             var techniques = uses.Select(u => u.TechniqueIndex).Distinct().Count();
-            if (techniques < block.Offers)
+            if (techniques < block.Offers && problem.OpenDays(b) > 0)
             {
                 yield return new(
                     $"Every offer of {block.Name} is filled",
@@ -22,7 +22,7 @@ internal static class ImpossibleRules
 
             for (var c = 0; c < problem.ChildCount; c++)
             {
-                if (problem.DaysPresent[c] > 0 && !uses.Any(u => u.Reach[c]))
+                if (problem.DaysInBlock[c][b] > 0 && !uses.Any(u => u.Reach[c]))
                 {
                     yield return new(
                         $"Everyone has something in reach in {block.Name}",
@@ -34,6 +34,11 @@ internal static class ImpossibleRules
             for (var d = 0; d < problem.Days.Count; d++)
             {
                 var day = d;
+                if (!problem.Open[d][b])
+                {
+                    continue;
+                }
+
                 var least = uses.Where(u => u.OnDay[day]).Select(u => u.Adults).DefaultIfEmpty(0).Min();
                 if (least * block.Offers > problem.AdultsThere[d][b])
                 {

@@ -5,7 +5,7 @@ namespace Nido.Core.Planning;
 /// <param name="chance">Seeded.</param>
 public sealed class LocalSearch(WeekProblem problem, SeededChance chance)
 {
-    private readonly int[] open = [.. Enumerable.Range(0, problem.Slots.Count).Where(s => problem.LockedUse[s] < 0)];
+    private readonly int[] open = [.. Enumerable.Range(0, problem.Slots.Count).Where(s => problem.LockedUse[s] < 0 && problem.IsOpen(s) && problem.Leads(s))];
 
     /// <summary>Makes a plan's price smaller by rounds of shaking and descending; never worse than it was.</summary>
     /// <param name="plan">Changed in place to the best found.</param>
@@ -51,25 +51,29 @@ public sealed class LocalSearch(WeekProblem problem, SeededChance chance)
     {
         var current = price(plan);
         var best = (Uses: plan.Uses.ToArray(), Price: current);
+        Span<int> was = stackalloc int[problem.Days.Count];
         for (var step = 0; step < steps && open.Length > 0 && !stop.IsCancellationRequested; step++)
         {
             var warmth = hot * Math.Pow(cold / hot, step / (double)steps);
             var (a, b) = (open[chance.Next(open.Length)], open[chance.Next(open.Length)]);
             var (here, there) = (plan.Uses[a], plan.Uses[b]);
-            var exchange = chance.Next(3) == 0 && a != b && here >= 0 && there >= 0 && problem.Slots[a].Block == problem.Slots[b].Block;
-            var choices = problem.UsesOfBlock[problem.Slots[a].Block];
-            var use = choices[chance.Next(choices.Length)].Index;
+            var slots = problem.Together[a];
+            var exchange = chance.Next(3) == 0 && a != b && here >= 0 && there >= 0 && problem.Slots[a].Block == problem.Slots[b].Block
+                && problem.StayingAt[a] is null && problem.StayingAt[b] is null;
+            var choices = problem.Choices(a);
+            var use = choices[chance.Next(choices.Count)].Index;
+            plan.Read(slots, was);
             if (exchange)
             {
                 Swap(plan, a, b, here, there);
             }
-            else if (use == here || !plan.MayPut(a, use))
+            else if (use == here || !plan.MayPutTogether(slots, use))
             {
                 continue;
             }
             else
             {
-                plan.Put(a, use);
+                plan.PutTogether(slots, use);
             }
 
             var allowed = !exchange || (plan.MayPut(a, there) && plan.MayPut(b, here));
@@ -88,7 +92,7 @@ public sealed class LocalSearch(WeekProblem problem, SeededChance chance)
             }
             else
             {
-                plan.Put(a, here);
+                plan.PutBack(slots, was);
             }
         }
 
@@ -99,22 +103,25 @@ public sealed class LocalSearch(WeekProblem problem, SeededChance chance)
     private void Descend(PlanState plan, Func<PlanState, long> price, CancellationToken stop)
     {
         var current = price(plan);
+        Span<int> was = stackalloc int[problem.Days.Count];
         for (var improved = true; improved && !stop.IsCancellationRequested;)
         {
             improved = false;
             foreach (var slot in open)
             {
                 var (bestPrice, bestUse) = (current, -1);
-                foreach (var use in problem.UsesOfBlock[problem.Slots[slot].Block])
+                var slots = problem.Together[slot];
+                plan.Read(slots, was);
+                foreach (var use in problem.Choices(slot))
                 {
-                    if (use.Index == plan.Uses[slot] || !plan.MayPut(slot, use.Index))
+                    if (use.Index == plan.Uses[slot] || !plan.MayPutTogether(slots, use.Index))
                     {
                         continue;
                     }
 
-                    var before = plan.Put(slot, use.Index);
+                    plan.PutTogether(slots, use.Index);
                     var tried = price(plan);
-                    plan.Put(slot, before);
+                    plan.PutBack(slots, was);
                     if (tried < bestPrice)
                     {
                         (bestPrice, bestUse) = (tried, use.Index);
@@ -123,7 +130,7 @@ public sealed class LocalSearch(WeekProblem problem, SeededChance chance)
 
                 if (bestUse >= 0)
                 {
-                    plan.Put(slot, bestUse);
+                    plan.PutTogether(slots, bestUse);
                     (current, improved) = (bestPrice, true);
                 }
             }
@@ -141,7 +148,8 @@ public sealed class LocalSearch(WeekProblem problem, SeededChance chance)
             for (var j = i + 1; j < open.Length; j++)
             {
                 var (a, b) = (open[i], open[j]);
-                if (problem.Slots[a].Block != problem.Slots[b].Block || problem.Slots[a].Day == problem.Slots[b].Day)
+                if (problem.Slots[a].Block != problem.Slots[b].Block || problem.Slots[a].Day == problem.Slots[b].Day
+                    || problem.StayingAt[a] is not null || problem.StayingAt[b] is not null)
                 {
                     continue;
                 }
@@ -179,11 +187,11 @@ public sealed class LocalSearch(WeekProblem problem, SeededChance chance)
         for (var k = 0; k < slots; k++)
         {
             var slot = open[chance.Next(open.Length)];
-            var choices = problem.UsesOfBlock[problem.Slots[slot].Block];
-            var use = choices[chance.Next(choices.Length)];
-            if (plan.MayPut(slot, use.Index))
+            var choices = problem.Choices(slot);
+            var use = choices[chance.Next(choices.Count)];
+            if (plan.MayPutTogether(problem.Together[slot], use.Index))
             {
-                plan.Put(slot, use.Index);
+                plan.PutTogether(problem.Together[slot], use.Index);
             }
         }
     }

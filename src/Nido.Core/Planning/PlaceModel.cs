@@ -15,6 +15,15 @@ public static class PlaceModel
     /// <param name="stop">Ends the search early with the best so far.</param>
     public static PlanState Place(WeekProblem problem, IReadOnlyList<Way> ways, IReadOnlyList<long> times, double work, CancellationToken stop)
     {
+        // What stays all week comes first, and the rest goes round it.
+        var plan = new PlanState(problem);
+        Lock(problem, plan);
+        foreach (var offer in problem.Staying)
+        {
+            GreedyPlan.Fill(problem, plan, offer.Slots[0]);
+        }
+
+        ILookup<int, Use> stays = problem.Staying.SelectMany(o => o.Slots).Where(s => plan.Uses[s] >= 0).ToLookup(s => problem.Slots[s].Day, s => problem.Uses[plan.Uses[s]]);
         var model = new CpModel();
         Way[] chosen = [.. ways.Where(w => times[w.Index] > 0)];
         var on = chosen.ToDictionary(w => w.Index, w => problem.Days.Select((_, d) => model.NewBoolVar($"on {w.Index} {d}")).ToArray());
@@ -24,15 +33,25 @@ public static class PlaceModel
             var day = d;
             foreach (var inBlock in chosen.GroupBy(w => w.Any.BlockIndex))
             {
-                model.Add(LinearExpr.Sum(inBlock.Select(w => on[w.Index][d])) <= problem.Blocks[inBlock.Key].Offers);
+                Use[] there = [.. stays[d].Where(u => u.BlockIndex == inBlock.Key)];
+                model.Add(LinearExpr.Sum(inBlock.Select(w => on[w.Index][d])) <= problem.Blocks[inBlock.Key].Offers - there.Length);
                 model.Add(LinearExpr.WeightedSum(inBlock.Select(w => on[w.Index][d]), inBlock.Select(w => (long)w.Any.Adults))
-                    <= problem.AdultsThere[d][inBlock.Key]);
-                AddReach(problem, model, [.. inBlock], on, d, costs);
+                    <= problem.AdultsThere[d][inBlock.Key] - there.Sum(u => u.Adults));
+                AddReach(problem, model, [.. inBlock], there, on, d, costs);
             }
 
             foreach (var technique in chosen.GroupBy(w => w.Any.TechniqueIndex))
             {
-                model.AddAtMostOne(technique.Select(w => on[w.Index][d]));
+                model.Add(LinearExpr.Sum(technique.Select(w => on[w.Index][d])) <= (stays[d].Any(u => u.TechniqueIndex == technique.Key) ? 0 : 1));
+            }
+
+            foreach (var (technique, maker) in problem.MadeBefore)
+            {
+                var made = LinearExpr.Sum(chosen.Where(w => w.Any.TechniqueIndex == maker).SelectMany(w => on[w.Index].Take(day)));
+                foreach (var way in chosen.Where(w => w.Any.TechniqueIndex == technique && !LockedDays(problem, w).Contains(day)))
+                {
+                    model.Add(on[way.Index][day] <= made);
+                }
             }
 
             foreach (var way in chosen.Where(w => !w.Any.OnDay[day]))
@@ -56,8 +75,6 @@ public static class PlaceModel
         var solver = Solving.Solver(work, TimeSpan.FromSeconds(10));
         using var registration = stop.Register(solver.StopSearch);
         var status = solver.Solve(model);
-        var plan = new PlanState(problem);
-        Lock(problem, plan);
         if (status is CpSolverStatus.Optimal or CpSolverStatus.Feasible)
         {
             Fill(problem, plan, chosen, (w, d) => solver.BooleanValue(on[w][d]));
@@ -65,7 +82,7 @@ public static class PlaceModel
 
         for (var s = 0; s < plan.Uses.Count; s++)
         {
-            if (plan.Uses[s] < 0)
+            if (plan.Uses[s] < 0 && problem.IsOpen(s))
             {
                 GreedyPlan.Fill(problem, plan, s);
             }
@@ -75,12 +92,12 @@ public static class PlaceModel
     }
 
     private static void AddReach(
-        WeekProblem problem, CpModel model, Way[] inBlock, Dictionary<int, BoolVar[]> on, int day, List<LinearExpr> costs)
+        WeekProblem problem, CpModel model, Way[] inBlock, Use[] there, Dictionary<int, BoolVar[]> on, int day, List<LinearExpr> costs)
     {
         for (var c = 0; c < problem.ChildCount; c++)
         {
             var child = c;
-            if (problem.Present[c][day] && inBlock.Any(w => !w.Any.Reach[child]))
+            if (problem.Present[c][day] && inBlock.Any(w => !w.Any.Reach[child]) && !there.Any(u => u.Reach[child]))
             {
                 var nothing = model.NewBoolVar($"nothing {c} {day}");
                 model.Add(nothing + LinearExpr.Sum(inBlock.Where(w => w.Any.Reach[child]).Select(w => on[w.Index][day])) >= 1);

@@ -21,11 +21,14 @@ public sealed class PlanState
     private readonly int[] strands;
     private readonly int[] cellReach;
     private readonly int[] techniqueOnDay;
+    private readonly int[] changingOnDay;
     private readonly int[] ideaCount;
+    private readonly int[] ideaChosen;
     private readonly int[] heavyInCell;
     private readonly int[] techniqueCount;
     private readonly int strandCount = Strand.All.Count;
     private readonly int[] firstSlot;
+    private readonly int?[] madeBy;
     private readonly Use[] all;
     private readonly Material[] materials;
     private readonly TakenInWeek taken;
@@ -42,17 +45,25 @@ public sealed class PlanState
         strands = new int[problem.ChildCount * strandCount];
         cellReach = new int[problem.Days.Count * problem.Blocks.Count * problem.ChildCount];
         techniqueOnDay = new int[problem.Days.Count * problem.TechniqueCount];
+        changingOnDay = new int[problem.Days.Count * problem.TechniqueCount];
         ideaCount = new int[problem.Input.Ideas.Count];
+        ideaChosen = new int[problem.Input.Ideas.Count];
         heavyInCell = new int[problem.Days.Count * problem.Blocks.Count];
         techniqueCount = new int[problem.TechniqueCount];
         firstSlot = [.. from d in Enumerable.Range(0, problem.Days.Count)
                         from b in Enumerable.Range(0, problem.Blocks.Count)
                         select problem.SlotAt(d, b, 0)];
         all = [.. problem.Uses];
+        madeBy = new int?[problem.TechniqueCount];
+        foreach (var (technique, maker) in problem.MadeBefore)
+        {
+            madeBy[technique] = maker;
+        }
+
         materials = [.. problem.Materials];
         taken = new(problem);
         left = new double[problem.Materials.Count];
-        reachBroken = problem.Blocks.Count * problem.DaysPresent.Sum();
+        reachBroken = problem.DaysInBlock.Sum(blocks => blocks.Sum());
         missing = problem.StrandOpen.Count(open => open) * (long)StrandCost;
     }
 
@@ -85,13 +96,13 @@ public sealed class PlanState
         Count(day, block, -1);
         if (before >= 0)
         {
-            Note(day, block, all[before], -1);
+            Note(slot, day, block, all[before], -1);
         }
 
         uses[slot] = use;
         if (use >= 0)
         {
-            Note(day, block, all[use], 1);
+            Note(slot, day, block, all[use], 1);
         }
 
         Count(day, block, 1);
@@ -108,14 +119,15 @@ public sealed class PlanState
             - (here?.TechniqueIndex == candidate.TechniqueIndex ? 1 : 0);
         var sameIdea = ideaCount[candidate.IdeaIndex] - (here?.IdeaIndex == candidate.IdeaIndex ? 1 : 0);
         return sameTechnique == 0
-            && sameIdea < WeekProblem.MostPerIdea
+            && (sameIdea < WeekProblem.MostPerIdea || problem.StayingAt[slot] is not null)
             && candidate.OnDay[day]
+            && (madeBy[candidate.TechniqueIndex] is not { } maker || IsMadeBefore(maker, day))
             && (!candidate.IsHeavy || RestsBeside(day, block, here))
             && AdultsIn(day, block) - (here?.Adults ?? 0) + candidate.Adults <= problem.AdultsThere[day][block];
     }
 
     /// <summary>The fair-shares objective, with hard rules as a very high price; what the search compares.</summary>
-    public long FairPrice() => FairParts().Total + (reachBroken * 1_000_000L);
+    public long FairPrice() => FairParts().Total + ((reachBroken + Unmade()) * 1_000_000L);
 
     /// <summary>The whole score.</summary>
     public PlanScore Score()
@@ -183,14 +195,25 @@ public sealed class PlanState
         }
     }
 
-    private void Note(int day, int block, Use use, int sign)
+    private void Note(int slot, int day, int block, Use use, int sign)
     {
         var cell = (day * problem.Blocks.Count) + block;
         taken.Add(cell, use, sign);
         heavyInCell[cell] += use.IsHeavy ? sign : 0;
         techniqueOnDay[(day * problem.TechniqueCount) + use.TechniqueIndex] += sign;
         ideaCount[use.IdeaIndex] += sign;
-        techniqueCount[use.TechniqueIndex] += sign;
+        // What stays all week is there to come back to, and counts once as a thing chosen.
+        if (problem.IsChosen(slot))
+        {
+            ideaChosen[use.IdeaIndex] += sign;
+            techniqueCount[use.TechniqueIndex] += sign;
+        }
+
+        if (problem.StayingAt[slot] is null)
+        {
+            changingOnDay[(day * problem.TechniqueCount) + use.TechniqueIndex] += sign;
+        }
+
         for (var c = 0; c < problem.ChildCount; c++)
         {
             if (!use.Reach[c] || !problem.Present[c][day])
@@ -241,7 +264,36 @@ public sealed class PlanState
     /// <summary>Whether a child in the block cannot but meet a heavy idea: where it may choose, only when all are.</summary>
     private bool MustBeHeavy(int block, int heavy) => problem.Blocks[block].IsFreeChoice ? heavy == problem.Blocks[block].Offers : heavy > 0;
 
-    private int EmptySlots() => uses.Count(u => u < 0);
+    /// <summary>Whether what is needed was made on a day before.</summary>
+    private bool IsMadeBefore(int maker, int day)
+    {
+        for (var d = 0; d < day && maker >= 0; d++)
+        {
+            if (techniqueOnDay[(d * problem.TechniqueCount) + maker] > 0)
+            {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    /// <summary>Ideas whose makings nobody has made by then.</summary>
+    private int Unmade()
+    {
+        var unmade = 0;
+        foreach (var (technique, maker) in problem.MadeBefore)
+        {
+            for (var d = 0; d < problem.Days.Count; d++)
+            {
+                unmade += techniqueOnDay[(d * problem.TechniqueCount) + technique] > 0 && !IsMadeBefore(maker, d) ? 1 : 0;
+            }
+        }
+
+        return unmade;
+    }
+
+    private int EmptySlots() => problem.Empty(this);
 
     private int RulesBroken() => Enumerable.Range(0, uses.Length).Count(s => uses[s] >= 0 && !MayPut(s, uses[s]));
 
@@ -295,6 +347,7 @@ public sealed class PlanState
         {
             int evening = 0, mess = 0;
             var warm = false;
+            var (letters, numbers) = (false, false);
             ladders.Clear();
             for (var s = d * perDay; s < (d + 1) * perDay; s++)
             {
@@ -304,12 +357,15 @@ public sealed class PlanState
                 }
 
                 var use = all[uses[s]];
-                evening += use.PrepMinutes;
+                // A tray that stays is laid once.
+                evening += problem.StayingAt[s] is { } stays && stays.All[0] != s && uses[stays.All[0]] == uses[s] ? 0 : use.PrepMinutes;
                 mess += use.Idea.Technique.Mess;
                 points += use.WishCost;
                 // Hands are warmed, and the whole arm used, before squeezing and cutting.
                 points += use.Idea.Technique.HandLoad == Ideas.HandLoad.Heavy && !warm ? 15 : 0;
                 warm |= use.Idea.Technique.WarmUp || use.Idea.Technique.WholeArm;
+                letters |= use.HasLetters;
+                numbers |= use.HasNumbers;
                 ladders[use.Ladder] = true;
                 for (var o = 0; o < towards.Length; o++)
                 {
@@ -327,6 +383,8 @@ public sealed class PlanState
                 }
             }
 
+            // The letter and the numbers of the week are met every day.
+            points += (letters ? 0 : 3L * sliders.Theme) + (numbers ? 0 : 3L * sliders.Theme);
             prep += evening;
             points += (evening * sliders.LightPrep / 2)
                 + (Math.Max(0, evening - problem.Input.Group.Settings.EveningPrepMinutes) * 20L)
@@ -339,10 +397,19 @@ public sealed class PlanState
             points += times switch { 0 => 300, 1 => 100, _ => 0 };
         }
 
-        foreach (var count in ideaCount)
+        foreach (var count in ideaChosen)
         {
             points += count > 1 ? (count - 1) * 10L * sliders.FreshIdeas : 0;
         }
+
+        // Graded practice lives from coming back to a thing, a step further.
+        var back = 0;
+        for (var t = 0; t < techniqueCount.Length; t++)
+        {
+            back += problem.Graded[t] && techniqueCount[t] > 1 ? 1 : 0;
+        }
+
+        points += Math.Max(0, problem.GradedWanted - back) * 40L;
 
         // Once again in the week is practice; more often is the same thing every day.
         foreach (var count in techniqueCount)
@@ -351,9 +418,9 @@ public sealed class PlanState
         }
 
         // The same way of working on the next day again feels like no change at all.
-        for (var k = problem.TechniqueCount; k < techniqueOnDay.Length; k++)
+        for (var k = problem.TechniqueCount; k < changingOnDay.Length; k++)
         {
-            points += techniqueOnDay[k] > 0 && techniqueOnDay[k - problem.TechniqueCount] > 0 ? 6L * sliders.FreshIdeas : 0;
+            points += changingOnDay[k] > 0 && changingOnDay[k - problem.TechniqueCount] > 0 ? 6L * sliders.FreshIdeas : 0;
         }
 
         return (points, cents, prep);

@@ -39,7 +39,7 @@ public static class Replan
         int[] before = [.. state.Uses];
         for (var slot = 0; slot < problem.Slots.Count; slot++)
         {
-            if (state.Uses[slot] < 0 && problem.Slots[slot].Day >= fromDay)
+            if (state.Uses[slot] < 0 && problem.Slots[slot].Day >= fromDay && problem.IsOpen(slot))
             {
                 GreedyPlan.Fill(problem, state, slot);
             }

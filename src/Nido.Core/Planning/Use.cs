@@ -52,9 +52,14 @@ public sealed class Use
     /// <summary>What it takes, in words.</summary>
     public required IReadOnlyList<DemandLine> Demand { get; init; }
 
-    /// <summary>Preparation in minutes.</summary>
     /// <summary>Tires the hands.</summary>
     public bool IsHeavy => Idea.Technique.HandLoad == HandLoad.Heavy;
+
+    /// <summary>Letters or their sounds are met in it.</summary>
+    public required bool HasLetters { get; init; }
+
+    /// <summary>Numbers are met in it.</summary>
+    public required bool HasNumbers { get; init; }
 
     /// <summary>Index of its ladder, by id.</summary>
     public required int Ladder { get; init; }
@@ -62,6 +67,7 @@ public sealed class Use
     /// <summary>Ladders that children wait for here, with how many of them.</summary>
     public required (int Ladder, int Children)[] Earlier { get; init; }
 
+    /// <summary>Preparation in minutes.</summary>
     public required int PrepMinutes { get; init; }
 
     /// <summary>Points for everything that is wished but not fair shares: theme, freshness, approach; lower is better.</summary>

@@ -31,7 +31,7 @@ internal sealed class UseFinder(WeekProblem problem)
         for (var b = 0; b < problem.Blocks.Count; b++)
         {
             var block = problem.Blocks[b];
-            foreach (var (days, keptOut) in idea.Technique.Blocks.Contains(block.Kind) ? DaysAlike(idea, hazards, block) : [])
+            foreach (var (days, keptOut) in idea.Technique.Blocks.Contains(block.Kind) ? DaysAlike(idea, hazards, b) : [])
             {
                 var children = Whom(idea, keptOut);
                 bar ??= children.Select(c => c.KeptOutBy).FirstOrDefault(f => f is not null);
@@ -62,9 +62,9 @@ internal sealed class UseFinder(WeekProblem problem)
     /// The days an idea may lie in a block, those on which safety keeps out the same children taken together: who is
     /// in the room decides. Finding by step and child.
     /// </summary>
-    private IEnumerable<(bool[] Days, Finding?[][] KeptOut)> DaysAlike(Idea idea, IReadOnlyList<Hazard>[] hazards, Block block)
+    private IEnumerable<(bool[] Days, Finding?[][] KeptOut)> DaysAlike(Idea idea, IReadOnlyList<Hazard>[] hazards, int b)
     {
-        bool[] fit = [.. problem.Days.Select((d, i) => (d.Dry || !idea.Technique.DryWeather) && !IsGone(idea, i))];
+        bool[] fit = [.. problem.Days.Select((d, i) => (d.Dry || !idea.Technique.DryWeather) && problem.Open[i][b] && !IsGone(idea, i))];
         if (!fit.Contains(true))
         {
             return [];
@@ -76,7 +76,7 @@ internal sealed class UseFinder(WeekProblem problem)
         }
 
         return Enumerable.Range(0, fit.Length).Where(d => fit[d])
-            .Select(d => (Day: d, KeptOut: KeptOut(idea, hazards, block, d)))
+            .Select(d => (Day: d, KeptOut: KeptOut(idea, hazards, problem.Blocks[b], d)))
             .GroupBy(x => string.Concat(x.KeptOut.SelectMany(step => step.Select(f => f is null ? '-' : 'x'))))
             .Select(g => ((bool[])[.. fit.Select((_, d) => g.Any(x => x.Day == d))], g.First().KeptOut));
     }

@@ -19,6 +19,7 @@ public sealed record Way(int Index, IReadOnlyList<Use> Uses, int Most)
         .. problem.Uses
             .GroupBy(u => (u.BlockIndex, u.TechniqueIndex, u.Adults, Dose: string.Join(',', u.Dose[0]), Days: string.Join(',', u.OnDay)))
             .Select((g, i) => new Way(i, [.. g],
-                Math.Min(problem.Days.Count, WeekProblem.MostPerIdea * g.Select(u => u.IdeaIndex).Distinct().Count()))),
+                problem.Staying.Any(s => s.Choices.Any(u => g.Contains(u))) ? problem.Days.Count
+                    : Math.Min(problem.Days.Count, WeekProblem.MostPerIdea * g.Select(u => u.IdeaIndex).Distinct().Count()))),
     ];
 }

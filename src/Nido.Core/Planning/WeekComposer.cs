@@ -67,7 +67,7 @@ public sealed class WeekComposer(WeekProblem problem, ComposeLimits limits, Time
         }
 
         var model = new ChooseModel(problem);
-        if (hint.Uses.All(u => u >= 0))
+        if (problem.Empty(hint) == 0)
         {
             model.HintFrom(hint);
         }

@@ -16,7 +16,7 @@ namespace Nido.Core.Planning;
 /// <param name="OnHand">Amount on hand by material id.</param>
 /// <param name="Sliders">What matters.</param>
 /// <param name="Locked">Placements that must stay.</param>
-/// <param name="Recent">Ids of techniques placed in the last weeks.</param>
+/// <param name="Recent">Techniques placed in the last four weeks, with how many weeks ago last.</param>
 /// <param name="Chains">Ways to make materials of others.</param>
 public sealed record WeekInput(
     ChildrenGroup Group,
@@ -27,7 +27,7 @@ public sealed record WeekInput(
     IReadOnlyDictionary<string, double> OnHand,
     Sliders Sliders,
     IReadOnlyList<Placement> Locked,
-    IReadOnlySet<string> Recent,
+    IReadOnlyDictionary<string, int> Recent,
     MakeChains Chains)
 {
     /// <summary>What goes with what.</summary>
@@ -47,6 +47,9 @@ public sealed record WeekInput(
 
     /// <summary>Words of the theme, sorted for its letter; looked up when a card first asks.</summary>
     public Lazy<IReadOnlyList<Words.WordSort.Sorted>> Words { get; init; } = new(() => []);
+
+    /// <summary>Of the week before: what each child's aims fell short of, in hundredths of a minute, by child id.</summary>
+    public IReadOnlyDictionary<string, int[]> Carried { get; init; } = new Dictionary<string, int[]>();
 
     /// <summary>The ideas before any swap of this week; null where there is none.</summary>
     public IReadOnlyList<Idea>? BeforeSwaps { get; init; }

@@ -74,6 +74,35 @@ public sealed class WeekPlan
         return target == 0 ? 100 : (int)Math.Floor(100.0 * State.Dose[(child * 4) + (int)aim] / target);
     }
 
+    /// <summary>Whether what lies in a slot lies out there on other days too, because the offer stays.</summary>
+    public bool Stays(int slot) => Problem.StayingAt[slot] is { } stays && stays.All.Count(s => State.Uses[s] == State.Uses[slot]) > 1;
+
+    /// <summary>Useful minutes a child gets on a day, all aims together.</summary>
+    public double MinutesOn(int day, int child) => Problem.Present[child][day]
+        ? Filled.Where(f => f.Placement.Day == day && f.Use.Reach[child]).Sum(f => DoseOf(f.Use, day, child)) / WeekProblem.PerMinute
+        : 0;
+
+    /// <summary>How often a child meets each strand in the week, in the order of <see cref="Strand.All"/>.</summary>
+    public int[] StrandTimes(int child)
+    {
+        var times = new int[Strand.All.Count];
+        foreach (var f in Filled.Where(f => f.Use.Reach[child] && Problem.Present[child][f.Placement.Day]))
+        {
+            foreach (var strand in f.Use.Strands)
+            {
+                times[strand]++;
+            }
+        }
+
+        return times;
+    }
+
+    private double DoseOf(Use use, int day, int child)
+    {
+        var given = use.Dose[use.Block.IsFreeChoice ? State.InReach(day, use.BlockIndex, child) - 1 : 0];
+        return given[child * 4] + given[(child * 4) + 1] + given[(child * 4) + 2] + given[(child * 4) + 3];
+    }
+
     /// <summary>What the week takes of each material, with what is short and the ways out; scarce ones first.</summary>
     public IReadOnlyList<MaterialLine> Materials()
     {
@@ -108,7 +137,7 @@ public sealed class WeekPlan
                     .Select(o => State.Uses[Problem.SlotAt(d, b, o)])
                     .Sum(u => u < 0 ? 0 : Problem.Uses[u].Adults);
                 var needed = Math.Max(ratio, beside);
-                if (needed > Problem.AdultsThere[d][b])
+                if (Problem.Open[d][b] && needed > Problem.AdultsThere[d][b])
                 {
                     found.Add(new(d, Problem.Blocks[b], needed, ratio, beside, Problem.AdultsThere[d][b]));
                 }

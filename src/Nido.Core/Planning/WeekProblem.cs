@@ -15,6 +15,9 @@ public sealed class WeekProblem
     /// <summary>How often one idea may lie out in a week.</summary>
     public const int MostPerIdea = 3;
 
+    // A fifth more of an aim than usual is the most a week is asked to make good: our own convention.
+    private const int MostCarried = 5;
+
     private readonly List<string> ladderIds;
 
     private WeekProblem(WeekInput input)
@@ -26,7 +29,9 @@ public sealed class WeekProblem
         Days = [.. input.Days.Select((d, i) => Came(HappeningKind.Rain, "", i) ? d with { Dry = false } : d)];
         Blocks = input.Group.Blocks;
         ChildCount = Group.Children.Count;
-        Present = [.. Group.Children.Select(c => Days.Select((d, i) => c.Days.HasFlag(d.Day) && !Came(HappeningKind.ChildAway, c.Id, i)).ToArray())];
+        Open = [.. Days.Select((_, i) => Blocks.Select(b => !input.Happenings.Any(h => h.On(i) && h.Closes(b))).ToArray())];
+        Present = [.. Group.Children.Select(c => Days.Select((d, i) => c.Days.HasFlag(d.Day) && Open[i].Contains(true) && !Came(HappeningKind.ChildAway, c.Id, i)).ToArray())];
+        DaysInBlock = [.. Present.Select(p => Blocks.Select((_, b) => Enumerable.Range(0, Days.Count).Count(d => p[d] && Open[d][b])).ToArray())];
         DaysPresent = [.. Present.Select(p => p.Count(x => x))];
         AdultsThere = [.. Days.Select((d, i) => Blocks.Select(b => Group.Adults.Count(a => a.IsThere(d.Day, b) && !Came(HappeningKind.AdultAway, a.Id, i))).ToArray())];
         Slots = [.. from d in Enumerable.Range(0, Days.Count)
@@ -53,6 +58,21 @@ public sealed class WeekProblem
 
     /// <summary>Number of children.</summary>
     public int ChildCount { get; }
+
+    /// <summary>Day × block: the house is open for it.</summary>
+    public bool[][] Open { get; }
+
+    /// <summary>Child × block: how many days the child meets it.</summary>
+    public int[][] DaysInBlock { get; }
+
+    /// <summary>Offers that lie out unchanged all week.</summary>
+    public IReadOnlyList<StayingOffer> Staying { get; private set; } = [];
+
+    /// <summary>The staying offer a slot belongs to, or null.</summary>
+    public IReadOnlyList<StayingOffer?> StayingAt { get; private set; } = [];
+
+    /// <summary>The slots that are filled together with a slot: itself alone, or all of a staying offer.</summary>
+    public IReadOnlyList<int[]> Together { get; private set; } = [];
 
     /// <summary>Child × day: present.</summary>
     public bool[][] Present { get; }
@@ -99,6 +119,15 @@ public sealed class WeekProblem
     /// <summary>Number of techniques.</summary>
     public int TechniqueCount { get; private set; }
 
+    /// <summary>Techniques done with what another one makes on a day before: the one, and its maker or −1 where no idea makes it.</summary>
+    public IReadOnlyList<(int Technique, int Maker)> MadeBefore { get; private set; } = [];
+
+    /// <summary>Techniques of graded practice, by index: to come back to on another day.</summary>
+    public IReadOnlyList<bool> Graded { get; private set; } = [];
+
+    /// <summary>How many of them come back in the week, by the group's mix of approaches.</summary>
+    public int GradedWanted { get; private set; }
+
     /// <summary>Ladders in the input.</summary>
     public int LadderCount => ladderIds.Count;
 
@@ -121,6 +150,7 @@ public sealed class WeekProblem
         problem.ReadUses();
         problem.ReadTargets();
         problem.ReadLocks();
+        problem.ReadStaying();
         problem.Objectives = [.. input.Evidence.Objectives
             .Select(o => (Child: Array.FindIndex([.. problem.Group.Children], c => c.Id == o.ChildId), Ladder: problem.LadderIndex(o.Ladder), o.By))
             .Where(o => o.Child >= 0 && o.Ladder >= 0 && o.By >= input.Days[0].Date && problem.Uses.Any(u => u.Ladder == o.Ladder && u.Reach[o.Child]))
@@ -130,6 +160,15 @@ public sealed class WeekProblem
 
     /// <summary>Units of a material that are on hand on the first day and no longer good on a day.</summary>
     public double GoneOff(int material, int day) => Input.GoneOff.TryGetValue(Materials[material].Id, out var gone) ? gone[day] : 0;
+
+    /// <summary>Whether the house is open at a slot.</summary>
+    public bool IsOpen(int slot) => Open[Slots[slot].Day][Slots[slot].Block];
+
+    /// <summary>Places of a plan with nothing in them while the house is open.</summary>
+    public int Empty(PlanState plan) => Enumerable.Range(0, Slots.Count).Count(s => plan.Uses[s] < 0 && IsOpen(s));
+
+    /// <summary>Days on which a block takes place.</summary>
+    public int OpenDays(int block) => Open.Count(day => day[block]);
 
     /// <summary>Index of the slot at a day, block and offer.</summary>
     public int SlotAt(int day, int block, int offer) =>
@@ -166,6 +205,11 @@ public sealed class WeekProblem
         var finder = new UseFinder(this);
         var techniques = Input.Ideas.Select(i => i.Technique.Id).Distinct().ToArray();
         TechniqueCount = techniques.Length;
+        var byTechnique = Input.Ideas.Select(i => i.Technique).DistinctBy(t => t.Id).ToArray();
+        MadeBefore = [.. byTechnique.Select((t, k) => (Technique: k, t.MadeBy)).Where(x => x.MadeBy is not null).Select(x => (x.Technique, Array.IndexOf(techniques, x.MadeBy)))];
+        Graded = [.. byTechnique.Select(t => t.Approaches.Contains(Approach.GradedPractice))];
+        var mix = Group.Settings.Approaches;
+        GradedWanted = Days.Count < 3 ? 0 : (int)Math.Ceiling(Days.Count * mix.GetValueOrDefault(Approach.GradedPractice) / (double)Math.Max(1, mix.Values.Sum()));
         // Ideas do not know of each other, so they are looked at side by side; their order stays.
         var looked = Enumerable.Range(0, Input.Ideas.Count).AsParallel().AsOrdered().Select(i => (Idea: i, Where: finder.Of(i))).ToArray();
         Barred = [.. looked.Where(x => x.Where.Barred is not null).Select(x => (Input.Ideas[x.Idea], x.Where.Barred!))];
@@ -196,6 +240,8 @@ public sealed class WeekProblem
             Reach = [.. found.Children.Select(c => c.InReach)],
             Dose = [.. Enumerable.Range(1, block.Offers).Select(r => DoseAt(idea, block, found.Children, r, Days[0].Date))],
             Strands = [.. idea.Technique.Strands.Where(s => s.Value >= 10).Select(s => IndexOfStrand(s.Key))],
+            HasLetters = Meets(idea, "letters", "letter-sounds", "forming-letters"),
+            HasNumbers = Meets(idea, "numerals", "counting"),
             Adults = found.Adults,
             OnDay = found.Days,
             Cautions = found.Cautions,
@@ -207,6 +253,8 @@ public sealed class WeekProblem
             WishCost = WishCosts.Of(idea, Input),
         };
     }
+
+    private static bool Meets(Idea idea, params string[] strands) => idea.Technique.Strands.Any(s => s.Value >= 10 && strands.Contains(s.Key));
 
     /// <summary>The steps at least one child works at.</summary>
     public static IReadOnlyList<IdeaStep> StepsInUse(Idea idea, IReadOnlyList<ChildAtIdea> children) =>
@@ -235,8 +283,14 @@ public sealed class WeekProblem
         Target = new int[ChildCount * 4];
         for (var c = 0; c < ChildCount; c++)
         {
-            var aDay = Blocks.Sum(b => Minutes.CanGive(b, Group.Children[c].MonthsOn(day), Group.Settings));
-            Array.Fill(Target, (int)Math.Round(PerMinute * 0.9 * aDay * DaysPresent[c] / 4), c * 4, 4);
+            var inAll = Blocks.Select((b, i) => DaysInBlock[c][i] * Minutes.CanGive(b, Group.Children[c].MonthsOn(day), Group.Settings)).Sum();
+            var target = (int)Math.Round(PerMinute * 0.9 * inAll / 4);
+            for (var m = 0; m < 4; m++)
+            {
+                // What last week fell short of is asked for besides, as far as a week can make good.
+                var carried = Input.Carried.TryGetValue(Group.Children[c].Id, out var lacked) ? lacked[m] : 0;
+                Target[(c * 4) + m] = target + Math.Min(carried, target / MostCarried);
+            }
         }
 
         StrandOpen = new bool[ChildCount * Strand.All.Count];
@@ -265,6 +319,22 @@ public sealed class WeekProblem
                 LockedUse[SlotAt(locked.Day, b, locked.Offer)] = use.Index;
             }
         }
+    }
+
+    private void ReadStaying()
+    {
+        Staying = [.. StayingOffer.Of(this)];
+        var at = new StayingOffer?[Slots.Count];
+        foreach (var offer in Staying)
+        {
+            foreach (var slot in offer.All)
+            {
+                at[slot] = offer;
+            }
+        }
+
+        StayingAt = at;
+        Together = [.. at.Select((offer, s) => offer is null || LockedUse[s] >= 0 ? [s] : offer.Slots.ToArray())];
     }
 
     private int LadderIndex(string id) => ladderIds.IndexOf(id);

@@ -95,6 +95,16 @@ public static class WhatIf
             return $"{plan.Problem.Materials.First(m => m.Id == gone.Subject).Name} is gone";
         }
 
+        if (!plan.Problem.IsOpen(slot))
+        {
+            return "the house is closed then";
+        }
+
+        if (plan.Problem.MadeBefore.Any(m => m.Technique == use.TechniqueIndex && !plan.Filled.Any(f => f.Use.TechniqueIndex == m.Maker && f.Placement.Day < day)))
+        {
+            return $"what it is done with has to be made on a day before, with \u201c{plan.Problem.Input.Ideas.FirstOrDefault(i => i.Technique.Id == use.Idea.Technique.MadeBy)?.Technique.Name ?? use.Idea.Technique.MadeBy}\u201d";
+        }
+
         if (!use.OnDay[day])
         {
             return "a safety rule keeps it out while those children are in the room who come that day";

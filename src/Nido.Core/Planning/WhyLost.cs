@@ -26,6 +26,11 @@ internal static class WhyLost
             return new(placement, slot, idea.Title, $"it does not suit {block.Name}", []);
         }
 
+        if (!problem.IsOpen(at))
+        {
+            return new(placement, slot, idea.Title, "the house is closed then", []);
+        }
+
         if (idea.Technique.DryWeather && !problem.Days[day].Dry)
         {
             return new(placement, slot, idea.Title, "it needs a dry day", []);

@@ -10,7 +10,8 @@ public static class WishCosts
     public static int Of(Idea idea, WeekInput input)
     {
         var theme = (3 - idea.Technique.ThemeLink) * input.Sliders.Theme * 4;
-        var recent = input.Recent.Contains(idea.Technique.Id) ? input.Sliders.FreshIdeas * 6 : 0;
+        // What was done last week is less fresh than what was done a month ago.
+        var recent = input.Recent.TryGetValue(idea.Technique.Id, out var ago) ? input.Sliders.FreshIdeas * 2 * (5 - Math.Clamp(ago, 1, 4)) : 0;
         var mix = input.Group.Settings.Approaches;
         var most = Math.Max(1, mix.Values.DefaultIfEmpty(1).Max());
         var suits = idea.Technique.Approaches.Select(a => mix.GetValueOrDefault(a)).DefaultIfEmpty(0).Max();

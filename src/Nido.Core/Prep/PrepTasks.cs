@@ -12,7 +12,7 @@ public static class PrepTasks
     public static IReadOnlyList<PrepTask> Of(WeekPlan plan, DateOnly? today = null)
     {
         ArgumentNullException.ThrowIfNull(plan);
-        var tasks = OfTheme(plan).Concat(OfIdeas(plan)).ToList();
+        var tasks = OfTheme(plan).Concat(OfIdeas(plan)).Concat(OfSpares(plan)).ToList();
         foreach (var line in plan.Materials().Where(l => l.Lacking > 0))
         {
             tasks.AddRange(OfMaking(plan, line, tasks.Count));
@@ -27,8 +27,22 @@ public static class PrepTasks
         Task(plan, p.What, f.Use.Idea.Theme.Name, p.Minutes, plan.Problem.Days[0].Date, p.WaitHours, p.AdultOnly, p.Actions)));
 
     private static IEnumerable<PrepTask> OfIdeas(WeekPlan plan) => plan.Filled
+        .Where(f => !IsLaidAlready(plan, f.Slot))
         .SelectMany(f => f.Use.Idea.Technique.Prep.Select(p => Task(
             plan, f.Use.Idea.Theme.Fill(p.What), f.Use.Idea.Title, p.Minutes, plan.Problem.Days[f.Placement.Day].Date, p.WaitHours, p.AdultOnly, p.Actions)));
+
+    /// <summary>A tray that stays all week is laid on its first day.</summary>
+    private static bool IsLaidAlready(WeekPlan plan, int slot) =>
+        plan.Problem.StayingAt[slot] is { } stays && stays.All[0] != slot && plan.State.Uses[stays.All[0]] == plan.State.Uses[slot];
+
+    /// <summary>Who was away when something was made gets a spare for the day it is used.</summary>
+    private static IEnumerable<PrepTask> OfSpares(WeekPlan plan) =>
+        from f in plan.Filled
+        let made = ComesBack.Made(plan, f.Placement.Day, f.Use)
+        where made is { NeedSpare.Count: > 0 }
+        select Task(
+            plan, $"A spare of \u201c{made.Value.Maker}\u201d for {string.Join(", ", made.Value.NeedSpare.Select(c => c.Name))}, not there on {plan.Problem.Days[made.Value.MadeOn].Day}",
+            f.Use.Idea.Title, 2 * made.Value.NeedSpare.Count, plan.Problem.Days[f.Placement.Day].Date, 0, false, []);
 
     /// <summary>What is missing and can be made, for the first day it is used; a chain waits step by step.</summary>
     private static IEnumerable<PrepTask> OfMaking(WeekPlan plan, MaterialLine line, int first) => (line.Make?.Steps ?? []).Select((step, i) => Task(

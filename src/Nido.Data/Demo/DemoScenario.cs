@@ -40,22 +40,10 @@ public static class DemoScenario
     ];
 
     /// <summary>The day has five blocks.</summary>
-    public static IReadOnlyList<Block> Blocks { get; } =
-    [
-        new("welcome", "Welcome", BlockKind.Shelf, new(9, 0), 20, 3),
-        new("circle", "Circle", BlockKind.Circle, new(9, 30), 15, 1),
-        new("stations", "Stations", BlockKind.Stations, new(10, 0), 45, 3),
-        new("outdoors", "Outdoors", BlockKind.Outdoors, new(11, 10), 25, 1),
-        new("table", "Table", BlockKind.Table, new(14, 0), 20, 2),
-    ];
+    public static IReadOnlyList<Block> Blocks { get; } = Timetable.Of("full-day").Blocks;
 
     /// <summary>A single session: arriving at trays, a circle, then tables.</summary>
-    public static IReadOnlyList<Block> SessionBlocks { get; } =
-    [
-        new("arrive", "Arriving", BlockKind.Shelf, new(10, 0), 10, 2),
-        new("circle", "Circle", BlockKind.Circle, new(10, 10), 10, 1),
-        new("tables", "Tables", BlockKind.Table, new(10, 20), 25, 3),
-    ];
+    public static IReadOnlyList<Block> SessionBlocks { get; } = Timetable.Of("single-session").Blocks;
 
     /// <summary>Headcounts a new drop-in group begins with.</summary>
     public static IReadOnlyList<ExpectedBand> UsualBands { get; } = [new(12, 24, 6), new(24, 48, 8), new(48, 60, 7), new(60, 72, 3)];

@@ -35,6 +35,9 @@ public sealed record UnitDocument(
     /// <summary>What came up in the middle of the week.</summary>
     public IReadOnlyList<Happening> Happenings { get; init; } = [];
 
+    /// <summary>Letter and numbers the week has of its own; null where they are the theme's.</summary>
+    public WeekFocus? Focus { get; init; }
+
     /// <summary>The theme itself where it is one's own; null where it is in the catalogue.</summary>
     public Theme? OwnTheme { get; init; }
 }

@@ -37,6 +37,7 @@ public static class Units
             Objectives = evidence.Objectives,
             OwnTheme = ownTheme,
             Happenings = week.Happenings,
+            Focus = week.Focus,
         };
     }
 
@@ -72,6 +73,7 @@ public static class Units
                 Plan = [.. unit.Plan],
                 Report = unit.Report,
                 ChangesInForce = unit.ChangesInForce,
+                Focus = unit.Focus,
                 Happenings = [.. unit.Happenings.Select(h => h with { Subject = ids.GetValueOrDefault(h.Subject, h.Subject) })],
                 Changes = [.. unit.Changes.Select((c, i) => new ChangeRow
                 {

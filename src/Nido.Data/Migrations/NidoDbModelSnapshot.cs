@@ -401,6 +401,22 @@ namespace Nido.Data.Migrations
                     b.ToTable("rotas", (string)null);
                 });
 
+            modelBuilder.Entity("Nido.Data.Rows.ShownRow", b =>
+                {
+                    b.Property<string>("ChildId")
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("TechniqueId")
+                        .HasColumnType("TEXT");
+
+                    b.Property<DateOnly>("On")
+                        .HasColumnType("TEXT");
+
+                    b.HasKey("ChildId", "TechniqueId");
+
+                    b.ToTable("shown", (string)null);
+                });
+
             modelBuilder.Entity("Nido.Data.Rows.ThemeRow", b =>
                 {
                     b.Property<string>("Id")
@@ -422,6 +438,9 @@ namespace Nido.Data.Migrations
 
                     b.Property<int>("ChangesInForce")
                         .HasColumnType("INTEGER");
+
+                    b.Property<string>("Focus")
+                        .HasColumnType("TEXT");
 
                     b.Property<string>("GroupId")
                         .IsRequired()
@@ -539,6 +558,15 @@ namespace Nido.Data.Migrations
                     b.HasOne("Nido.Data.Rows.WeekRow", null)
                         .WithMany()
                         .HasForeignKey("WeekId")
+                        .OnDelete(DeleteBehavior.Cascade)
+                        .IsRequired();
+                });
+
+            modelBuilder.Entity("Nido.Data.Rows.ShownRow", b =>
+                {
+                    b.HasOne("Nido.Data.Rows.ChildRow", null)
+                        .WithMany()
+                        .HasForeignKey("ChildId")
                         .OnDelete(DeleteBehavior.Cascade)
                         .IsRequired();
                 });

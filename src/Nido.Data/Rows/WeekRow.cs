@@ -1,3 +1,4 @@
+using Nido.Core.Ideas;
 using Nido.Core.Planning;
 
 namespace Nido.Data.Rows;
@@ -16,6 +17,9 @@ public sealed class WeekRow
 
     /// <summary>The plan as it is now.</summary>
     public List<Placement> Plan { get; set; } = [];
+
+    /// <summary>Letter and numbers of its own; null where they are the theme's.</summary>
+    public WeekFocus? Focus { get; set; }
 
     /// <summary>What came up in the middle of it.</summary>
     public List<Happening> Happenings { get; set; } = [];

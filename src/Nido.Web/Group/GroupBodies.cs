@@ -32,6 +32,9 @@ public sealed record NewGroupBody(string Name, string Place)
 {
     /// <summary>Whether the children are known.</summary>
     public GroupKind Kind { get; init; }
+
+    /// <summary>Id of the timetable it begins with; null for the usual one of its kind.</summary>
+    public string? Timetable { get; init; }
 }
 
 /// <summary>An adult as sent.</summary>
@@ -85,6 +88,8 @@ internal sealed class NewGroupBodyValidator : AbstractValidator<NewGroupBody>
     public NewGroupBodyValidator()
     {
         RuleFor(g => g.Name).Must(n => !string.IsNullOrWhiteSpace(n) && n.Length <= 80).WithMessage("A name of 1 to 80 letters is wanted.");
+        RuleFor(g => g.Timetable).Must(t => t is null || Core.Group.Timetable.All.Any(x => x.Id == t))
+            .WithMessage($"This timetable is not known. Known are {string.Join(", ", Core.Group.Timetable.All.Select(x => x.Id))}.");
     }
 }
 

@@ -16,6 +16,7 @@ public static class GroupEndpoints
     public static void MapGroup(this RouteGroupBuilder api)
     {
         var groups = api.MapGroup("/groups").WithTags("Group");
+        api.MapGet("/timetables", () => TypedResults.Ok(Timetable.All)).WithName("listTimetables").WithTags("Group");
         groups.MapGet("/", List).WithName("listGroups");
         groups.MapPost("/", Add).WithName("addGroup");
         groups.MapGet("/{groupId}", Get).WithName("getGroup");
@@ -37,7 +38,7 @@ public static class GroupEndpoints
         var group = new ChildrenGroup(
             NewId.Next(), body.Name.Trim(), body.Place?.Trim() ?? "", WeekDays.MondayToFriday, [],
             [new(NewId.Next(), "Lead", WeekDays.MondayToFriday, new(8, 0), new(16, 0)), new(NewId.Next(), "Assistant", WeekDays.MondayToFriday, new(8, 0), new(16, 0))],
-            body.Kind == GroupKind.DropIn ? Data.Demo.DemoScenario.SessionBlocks : Data.Demo.DemoScenario.Blocks, GroupSettings.Default)
+            Timetable.Of(body.Timetable ?? (body.Kind == GroupKind.DropIn ? "single-session" : "full-day")).Blocks, GroupSettings.Default)
         {
             Kind = body.Kind,
             Days = body.Kind == GroupKind.DropIn ? WeekDays.Saturday : WeekDays.MondayToFriday,

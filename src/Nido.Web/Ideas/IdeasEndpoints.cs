@@ -1,4 +1,5 @@
 using Microsoft.AspNetCore.Http.HttpResults;
+using Nido.Core.Planning;
 using Nido.Web.Week;
 
 namespace Nido.Web.Ideas;
@@ -14,6 +15,7 @@ public static class IdeasEndpoints
         ideas.MapGet("/unsuited", Unsuited).WithName("listUnsuitedIdeas");
         ideas.MapGet("/barred", Barred).WithName("listBarredIdeas");
         ideas.MapGet("/{ideaId}", Card).WithName("getIdea");
+        ideas.MapGet("/{ideaId}/why-not", NotThere).WithName("whyNot");
     }
 
     private static async Task<Results<Ok<IReadOnlyList<IdeaName>>, NotFound>> List(string weekId, WeekDesk desk, CancellationToken stop) =>
@@ -29,6 +31,23 @@ public static class IdeasEndpoints
             ? TypedResults.Ok(plan.Problem.Input.Unsuited.Select(u => new UnsuitedIdea(u.Title, u.Lead.Name, u.Reasons)).ToArray())
             : TypedResults.NotFound();
 
+    private static async Task<Results<Ok<WhyNotView>, NotFound>> NotThere(string weekId, string ideaId, WeekDesk desk, CancellationToken stop)
+    {
+        if (await desk.PlanAsync(weekId, stop) is not { } plan || plan.Problem.Uses.All(u => u.Idea.Id != ideaId))
+        {
+            return TypedResults.NotFound();
+        }
+
+        var why = WhyNot.Of(plan, ideaId);
+        return TypedResults.Ok(new WhyNotView(
+            plan.Filled.Count(f => f.Use.Idea.Id == ideaId),
+            why.Slot is not { } slot ? null : new(
+                plan.Problem.Slots[slot].Day, plan.Problem.Days[plan.Problem.Slots[slot].Day].Date, plan.Problem.Blocks[plan.Problem.Slots[slot].Block].Id,
+                plan.Problem.Blocks[plan.Problem.Slots[slot].Block].Name, plan.Problem.Slots[slot].Offer, why.Instead?.Idea.Title,
+                Math.Round(why.Change!.ShortfallMinutes, 1), why.Change.Cents, why.Change.PrepMinutes, why.WishPoints),
+            why.Rules));
+    }
+
     private static async Task<Results<Ok<IdeaCard>, NotFound>> Card(string weekId, string ideaId, string? blockId, WeekDesk desk, CancellationToken stop)
     {
         var plan = await desk.PlanAsync(weekId, stop);
@@ -38,6 +57,16 @@ public static class IdeasEndpoints
             : TypedResults.NotFound();
     }
 }
+
+/// <summary>Why an idea does not lie out.</summary>
+/// <param name="Placed">How often it does, after all.</param>
+/// <param name="Best">The best place it could have; null where a rule keeps it out everywhere.</param>
+/// <param name="Rules">What keeps it out of other places.</param>
+public sealed record WhyNotView(int Placed, BestPlace? Best, IReadOnlyList<string> Rules);
+
+/// <summary>A place an idea could have and what that would change: minutes missing, cents, preparation and points of wishes; more is worse.</summary>
+public sealed record BestPlace(
+    int Day, DateOnly Date, string BlockId, string BlockName, int Offer, string? Instead, double ShortfallMinutes, int Cents, int PrepMinutes, long WishPoints);
 
 /// <summary>An idea that cannot be, because nothing at hand goes together for it.</summary>
 public sealed record UnsuitedIdea(string Title, string Material, IReadOnlyList<string> Reasons);

@@ -1,8 +1,10 @@
 using Microsoft.AspNetCore.Http.HttpResults;
 using Nido.Core.Cupboard;
 using Nido.Core.Ideas;
+using Nido.Core.Planning;
 using Nido.Core.Prep;
 using Nido.Web.Cupboard;
+using Nido.Web.Today;
 using Nido.Web.Week;
 
 namespace Nido.Web.Prep;
@@ -33,7 +35,9 @@ public static class PrepEndpoints
                 plan.Problem.Days[day.Key].Date,
                 [.. day.Where(f => f.Use.Demand.Count > 0).Select(f => new TrayView(
                     f.Use.Block.Name, f.Use.Idea.Title,
-                    [.. f.Use.Demand.Select(Thing)]))]))]));
+                    [.. f.Use.Demand.Select(Thing)]))]))],
+            [.. Refreshes.Of(plan).Select(r => new RefreshOfDay(
+                plan.Problem.Days[r.Day].Date, plan.Problem.Uses[plan.State.Uses[r.Slot]].Idea.Title, new(r.Kind, r.Adds?.Name, r.Colour, r.Place, r.LeftOut)))]));
     }
 
     private static TaskView Task(int number, PrepTask t) => new(
@@ -48,7 +52,11 @@ public static class PrepEndpoints
 /// <summary>The Prep screen.</summary>
 public sealed record PrepView(
     IReadOnlyList<EveningView> Evenings, IReadOnlyList<MaterialLineView> ToBuy, int BudgetCents, IReadOnlyList<AskView> ToAsk,
-    IReadOnlyList<CuttingLayout> ToCut, IReadOnlyList<string> ToMix, IReadOnlyList<TraysView> Trays);
+    IReadOnlyList<CuttingLayout> ToCut, IReadOnlyList<string> ToMix, IReadOnlyList<TraysView> Trays,
+    IReadOnlyList<RefreshOfDay> Refreshes);
+
+/// <summary>The one thing about a base that is new on a day.</summary>
+public sealed record RefreshOfDay(DateOnly Day, string Title, RefreshView Refresh);
 
 /// <summary>Something to ask families for, and by when the note must go out.</summary>
 public sealed record AskView(MaterialLineView Line, AskFamilies Ask);

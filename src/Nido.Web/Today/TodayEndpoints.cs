@@ -1,6 +1,8 @@
 using Microsoft.AspNetCore.Http.HttpResults;
 using Nido.Core.Group;
 using Nido.Core.Planning;
+using Nido.Data;
+using Nido.Data.Rows;
 using Nido.Web.Week;
 
 namespace Nido.Web.Today;
@@ -12,29 +14,49 @@ public static class TodayEndpoints
     public static void MapToday(this RouteGroupBuilder api) =>
         api.MapGet("/weeks/{weekId}/days/{day:int}", Get).WithName("getDay").WithTags("Today");
 
-    private static async Task<Results<Ok<TodayView>, NotFound>> Get(string weekId, int day, WeekDesk desk, CancellationToken stop)
+    private static async Task<Results<Ok<TodayView>, NotFound>> Get(string weekId, int day, WeekDesk desk, NidoDb db, CancellationToken stop)
     {
         if (await desk.PlanAsync(weekId, stop) is not { } plan || day < 0 || day >= plan.Problem.Days.Count)
         {
             return TypedResults.NotFound();
         }
 
+        var shown = await db.ShownInAsync(plan.Problem.Group.Id, stop);
+        var refreshes = Refreshes.Of(plan).ToDictionary(r => r.Slot);
         var there = plan.Problem.Group.Children.Where((_, c) => plan.Problem.Present[c][day]).Select(c => c.Id).ToHashSet();
         return TypedResults.Ok(new TodayView(
             plan.Problem.Days[day].Date, there.Count,
-            [.. plan.Problem.Blocks.Select(b => new BlockOfDay(
+            [.. plan.Problem.Blocks.Where((_, b) => plan.Problem.Open[day][b]).Select(b => new BlockOfDay(
                 b.Id, b.Name, b.Kind, b.Starts, b.Minutes, [.. CutOff(plan, b, day)],
                 [.. plan.Problem.Group.Adults.Where(a => a.IsThere(plan.Problem.Days[day].Day, b)).Select(a => a.Name).Distinct()],
-                [.. plan.Filled.Where(f => f.Placement.Day == day && f.Use.Block.Id == b.Id).Select(f => ForThose(IdeaReading.Card(plan, f.Use), there))]))]));
+                [.. plan.Filled.Where(f => f.Placement.Day == day && f.Use.Block.Id == b.Id).Select(f => Offer(plan, f.Slot, f.Use, there, shown, refreshes.GetValueOrDefault(f.Slot)))]))]));
     }
 
-    /// <summary>The card with only the children who are there that day.</summary>
+    private static OfferOfDay Offer(WeekPlan plan, int slot, Use use, HashSet<string> there, ILookup<string, ShownRow> shown, Refresh? refresh)
+    {
+        var (day, technique) = (plan.Problem.Slots[slot].Day, use.Idea.Technique);
+        var mix = plan.Problem.Group.Settings.Approaches;
+        bool Works(Approach approach) => mix.GetValueOrDefault(approach) > 0 && technique.Approaches.Contains(approach);
+        var whom = use.Children.Where(c => c.InReach && there.Contains(c.Child.Id) && c.Child.RunOut is null).Select(c => c.Child).ToArray();
+        var made = ComesBack.Made(plan, day, use);
+        return new(
+            ForThose(IdeaReading.Card(plan, use), there), technique.Id, plan.Stays(slot),
+            refresh is null ? null : new(refresh.Kind, refresh.Adds?.Name, refresh.Colour, refresh.Place, refresh.LeftOut),
+            use.Block.Kind == BlockKind.Shelf && Works(Approach.PreparedShelf)
+                ? [.. whom.Select(c => new ShownTo(c.Id, c.Name, shown[technique.Id].FirstOrDefault(s => s.ChildId == c.Id)?.On))] : [],
+            [.. ComesBack.StepUp(plan, day, use).Select(x => new StepUpView(x.Child.Name, x.Step.Number, x.Step.Do))],
+            made is null ? null : new(plan.Problem.Days[made.Value.MadeOn].Date, made.Value.Maker, [.. made.Value.NeedSpare.Select(c => c.Name)]),
+            // Everyone begins once: the first of one day is the last of the next.
+            Works(Approach.Games) ? [.. whom.Skip(day % Math.Max(1, whom.Length)).Concat(whom.Take(day % Math.Max(1, whom.Length))).Select(c => c.Name)] : []);
+    }
+
     /// <summary>Children whose own work, by what was seen, would often go on past the end of a block of free choice.</summary>
     private static IEnumerable<LongWork> CutOff(WeekPlan plan, Block block, int day) =>
         from x in plan.Problem.Group.Children.Select((child, c) => (child, there: plan.Problem.Present[c][day], own: plan.Problem.Input.Evidence.Own(child.Id)))
         where block.IsFreeChoice && x.there && x.own.Seen >= 2 && x.own.CutOffBy(block.Minutes) >= 0.3
         select new LongWork(x.child.Name, (int)Math.Round(x.own.Median), (int)Math.Round(100 * x.own.CutOffBy(block.Minutes)));
 
+    /// <summary>The card with only the children who are there that day.</summary>
     private static IdeaCard ForThose(IdeaCard card, HashSet<string> there) => card with
     {
         Steps = [.. card.Steps.Select(s => s with { Who = [.. s.Who.Where(w => there.Contains(w.ChildId))] }).Where(s => s.Who.Count > 0)],
@@ -46,7 +68,32 @@ public static class TodayEndpoints
 public sealed record TodayView(DateOnly Date, int Children, IReadOnlyList<BlockOfDay> Blocks);
 
 /// <summary>A block with what lies out in it and who is there.</summary>
-public sealed record BlockOfDay(string Id, string Name, BlockKind Kind, TimeOnly Starts, int Minutes, IReadOnlyList<LongWork> LongWork, IReadOnlyList<string> Adults, IReadOnlyList<IdeaCard> Offers);
+public sealed record BlockOfDay(string Id, string Name, BlockKind Kind, TimeOnly Starts, int Minutes, IReadOnlyList<LongWork> LongWork, IReadOnlyList<string> Adults, IReadOnlyList<OfferOfDay> Offers);
+
+/// <summary>An offer as it is run on a day.</summary>
+/// <param name="Card">Who works how, with what.</param>
+/// <param name="TechniqueId">Its way of working.</param>
+/// <param name="Stays">It lies out all week.</param>
+/// <param name="Refresh">The one thing about it that is new today, or null.</param>
+/// <param name="Shown">On a prepared shelf: who has been shown it, and when; empty elsewhere.</param>
+/// <param name="StepUp">Where practice comes back: the step to try for those who were alone last time.</param>
+/// <param name="Made">Where it is done with what was made before: when, and who needs a spare.</param>
+/// <param name="Turns">Where it is played: whose turn it is, first one first; empty elsewhere.</param>
+public sealed record OfferOfDay(
+    IdeaCard Card, string TechniqueId, bool Stays, RefreshView? Refresh, IReadOnlyList<ShownTo> Shown, IReadOnlyList<StepUpView> StepUp, MadeView? Made,
+    IReadOnlyList<string> Turns);
+
+/// <summary>What is new about a base today, and what was left out because of a rule.</summary>
+public sealed record RefreshView(RefreshKind Kind, string? Adds, string? Colour, string? Place, IReadOnlyList<string> LeftOut);
+
+/// <summary>Whether a child has been shown a piece of work.</summary>
+public sealed record ShownTo(string ChildId, string Name, DateOnly? On);
+
+/// <summary>A step to try next.</summary>
+public sealed record StepUpView(string Name, int Step, string Do);
+
+/// <summary>When what is used was made, and who was away then.</summary>
+public sealed record MadeView(DateOnly On, string Title, IReadOnlyList<string> NeedSpare);
 
 /// <summary>A child who stays long at its own work: usual minutes, and in how many of a hundred blocks it would be cut off.</summary>
 public sealed record LongWork(string Name, int Minutes, int Percent);

@@ -1,5 +1,6 @@
 using System.Threading.Channels;
 using Nido.Core.Planning;
+using Nido.Web.Common;
 
 namespace Nido.Web.Week;
 
@@ -19,12 +20,14 @@ public sealed class Composition : IProgress<ComposeProgress>, IDisposable
     public void GoodEnough() => stop.Cancel();
 
     /// <inheritdoc />
-    public void Report(ComposeProgress value) => Tell(new("progress", value, null));
+    public void Report(ComposeProgress value) => Tell(new("progress", value, null, []));
 
     /// <summary>The last word: a saved plan, or why there is none.</summary>
-    public void End(string? problem)
+    /// <param name="problem">What went wrong, or null.</param>
+    /// <param name="rules">Rules that cannot all be kept, each with its way out.</param>
+    public void End(string? problem, IReadOnlyList<FieldProblem>? rules = null)
     {
-        Tell(new(problem is null ? "done" : "problem", null, problem));
+        Tell(new(problem is null ? "done" : "problem", null, problem, rules ?? []));
         lock (gate)
         {
             ended = true;
@@ -65,5 +68,5 @@ public sealed class Composition : IProgress<ComposeProgress>, IDisposable
     }
 }
 
-/// <summary>A piece of news: kind "progress", "done" or "problem".</summary>
-public sealed record ComposeNews(string Kind, ComposeProgress? Progress, string? Problem);
+/// <summary>A piece of news: kind "progress", "done" or "problem"; with a problem the rules that cannot all be kept, if that is why.</summary>
+public sealed record ComposeNews(string Kind, ComposeProgress? Progress, string? Problem, IReadOnlyList<FieldProblem> Rules);

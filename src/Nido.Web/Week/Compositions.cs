@@ -1,7 +1,9 @@
 using System.Collections.Concurrent;
 using Microsoft.EntityFrameworkCore;
 using Nido.Core.Planning;
+using Nido.Core.Planning.Conflicts;
 using Nido.Data;
+using Nido.Web.Common;
 using Nido.Web.Cupboard;
 
 namespace Nido.Web.Week;
@@ -13,6 +15,7 @@ namespace Nido.Web.Week;
 /// <param name="log">Says how it went, without anything about children.</param>
 public sealed partial class Compositions(IServiceScopeFactory scopes, ComposeLimits limits, TimeProvider time, ILogger<Compositions> log)
 {
+    private static readonly TimeSpan LookForConflict = TimeSpan.FromSeconds(10);
     private readonly ConcurrentDictionary<string, (Composition Composition, Task Running)> byWeek = new();
 
     /// <summary>Whether a week is being composed now.</summary>
@@ -44,7 +47,8 @@ public sealed partial class Compositions(IServiceScopeFactory scopes, ComposeLim
     {
         try
         {
-            composition.End(await ComposeAsync(weekId, composition));
+            var (problem, rules) = await ComposeAsync(weekId, composition);
+            composition.End(problem, rules);
         }
         catch (DbUpdateException)
         {
@@ -59,7 +63,7 @@ public sealed partial class Compositions(IServiceScopeFactory scopes, ComposeLim
         }
     }
 
-    private async Task<string?> ComposeAsync(string weekId, Composition composition)
+    private async Task<(string? Problem, IReadOnlyList<FieldProblem> Rules)> ComposeAsync(string weekId, Composition composition)
     {
         await using var scope = scopes.CreateAsyncScope();
         var desk = scope.ServiceProvider.GetRequiredService<WeekDesk>();
@@ -72,7 +76,7 @@ public sealed partial class Compositions(IServiceScopeFactory scopes, ComposeLim
         var (problem, impossible) = WeekProblem.Build(input with { Locked = locked });
         if (impossible.Count > 0)
         {
-            return string.Join(" ", impossible.Select(i => $"{i.Rule}: {i.What}. {i.WayOut}."));
+            return ("This week cannot be composed yet", Fields(impossible));
         }
 
         var result = new WeekComposer(problem, limits, time).Compose(composition, composition.Stop);
@@ -85,13 +89,24 @@ public sealed partial class Compositions(IServiceScopeFactory scopes, ComposeLim
         // If the new search is worse than the plan at hand, the plan at hand stays.
         if (kept.Broken == 0 && kept.Fair <= found.Fair && kept.Wishes <= found.Wishes && held.Lost.Count == 0)
         {
-            return null;
+            return (null, []);
         }
 
         row.Report = ComposeReport.Of(result);
         await desk.ChangeAsync(row, "Compose the week", plan, default);
-        return null;
+        return found.Broken == 0 ? (null, []) : Why(problem, composition.Stop);
     }
+
+    /// <summary>Why the best plan still breaks a rule: a smallest set of rules no week can keep together.</summary>
+    private static (string Problem, IReadOnlyList<FieldProblem> Rules) Why(WeekProblem problem, CancellationToken stop)
+    {
+        var conflict = Conflict.Of(problem, LookForConflict, stop);
+        return conflict.Rules.Count == 0
+            ? ("The week has a gap left. It is the best that was found in its time; compose again, or fill it from the bench", [])
+            : (conflict.IsSmallest ? "No week can keep all of these at once. Any one of them given up would do" : "No week can keep all of these at once", Fields(conflict.Rules));
+    }
+
+    private static FieldProblem[] Fields(IReadOnlyList<Impossible> rules) => [.. rules.Select(i => new FieldProblem(i.Rule, i.What, i.WayOut))];
 
     /// <summary>The composed plan with the cupboard shared out; as composed where that found no answer in its time.</summary>
     private static IReadOnlyList<Placement> SharedOut(WeekPlan plan, IReadOnlyList<Placement> composed)

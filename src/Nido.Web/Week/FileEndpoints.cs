@@ -61,7 +61,7 @@ public static class FileEndpoints
         }
 
         var plan = await desk.PlanAsync(row, stop);
-        var bytes = FamilySheet.Pdf(plan, (await db.ThemeAsync(content, row.ThemeId, stop))!, plan.Problem.Group.Settings.Paper, language ?? "en");
+        var bytes = FamilySheet.Pdf(plan, (await db.ThemeOfAsync(content, row, stop))!, plan.Problem.Group.Settings.Paper, language ?? "en");
         return TypedResults.File(bytes, "application/pdf", Name($"{row.ThemeId}-family", row.Monday, "pdf"));
     }
 

@@ -95,6 +95,7 @@ public static class ReplanEndpoints
             HappeningKind.ChildAway => $"{plan.Problem.Group.Children.FirstOrDefault(c => c.Id == h.Subject)?.Name ?? "A child"} away, {when}",
             HappeningKind.AdultAway => $"{plan.Problem.Group.Adults.FirstOrDefault(a => a.Id == h.Subject)?.Name ?? "An adult"} away, {when}",
             HappeningKind.Rain => $"Rain, {when}",
+            HappeningKind.Closed => h.Subject.Length == 0 ? $"Closed, {when}" : $"Closed from {h.Subject}, {when}",
             _ => $"{content.Material(h.Subject)?.Name ?? h.Subject} gone {when}",
         };
     }
@@ -106,6 +107,8 @@ public static class ReplanEndpoints
             : h.ToDay < h.FromDay || h.ToDay >= days ? new("toDay", $"{h.ToDay}", $"A day from {h.FromDay} to {days - 1} is wanted.")
             : h.Kind == HappeningKind.ChildAway && plan.Problem.Group.Children.All(c => c.Id != h.Subject) ? new("subject", h.Subject, "This child is not in the group.")
             : h.Kind == HappeningKind.AdultAway && plan.Problem.Group.Adults.All(a => a.Id != h.Subject) ? new("subject", h.Subject, "This adult is not in the group.")
+            : h.Kind == HappeningKind.Closed && h.Subject.Length > 0 && !TimeOnly.TryParseExact(h.Subject, "HH:mm", out _) ? new("subject", h.Subject, "A time of day is wanted, such as 12:00, or nothing for the whole day.")
+            : h.Kind == HappeningKind.Closed && h.Subject.Length == 0 && h.FromDay == 0 && h.ToDay == days - 1 ? new("toDay", $"{h.ToDay}", "A week that is closed on all its days is not planned: leave a day open, or take another week.")
             : h.Kind == HappeningKind.MaterialGone && content.Material(h.Subject) is null ? new("subject", h.Subject, "This material is not known. Choose one from the cupboard.")
             : null;
     }

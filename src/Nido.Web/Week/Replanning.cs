@@ -22,6 +22,12 @@ public sealed class Replanning(WeekProblems problems, NidoDb db)
             Locked = [.. row.Plan.Where(p => p.Locked || p.Day < fromDay)],
         };
         var problem = WeekProblem.Build(input).Problem;
+        if (row.Plan.Count == 0)
+        {
+            // Nothing is composed yet: what came up is known when it is.
+            return (new WeekPlan(now, []), new WeekPlan(problem, []));
+        }
+
         var state = Replan.From(problem, row.Plan, fromDay, stop, sliders == row.Sliders ? Replan.StripPoints : Replan.StripPointsWhenWeighed);
         var held = row.Plan.ToDictionary(p => (p.Day, p.BlockId, p.Offer));
         Placement[] placements =

@@ -38,8 +38,8 @@ public sealed class WeekDesk(NidoDb db, Content content, WeekProblems problems, 
             .Where(c => c.WeekId == row.Id && (c.Number == row.ChangesInForce || c.Number == row.ChangesInForce + 1))
             .Select(c => new { c.Number, c.What }).ToDictionaryAsync(c => c.Number, c => c.What, stop);
         var composing = compositions.IsComposing(row.Id);
-        var theme = (await db.ThemeAsync(content, row.ThemeId, stop))!;
-        return problems.View(row, composing, () => WeekReading.View(
+        var theme = (await db.ThemeOfAsync(content, row, stop))!;
+        return problems.View(row, plan.Problem, composing, () => WeekReading.View(
             row, plan, theme, composing, near, [.. row.Happenings.Select((h, i) => new HappeningView(i, ReplanEndpoints.Sentence(h, plan, content)))]));
     }
 

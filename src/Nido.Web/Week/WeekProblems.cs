@@ -4,7 +4,9 @@ using Nido.Catalog;
 using Nido.Core.Group;
 using Nido.Core.Ideas;
 using Nido.Core.Planning;
+using Nido.Core.Planning.Term;
 using Nido.Data;
+using Nido.Data.Outside;
 using Nido.Data.Rows;
 using Nido.Web.Common;
 
@@ -13,45 +15,53 @@ namespace Nido.Web.Week;
 /// <summary>Keeps the numbers of a week as long as group, cupboard and sliders stay the same: reading a week is asked for often.</summary>
 /// <param name="content">The catalogue.</param>
 /// <param name="stamp">Changes of the site.</param>
-public sealed class WeekProblems(Content content, SiteStamp stamp)
+/// <param name="forecast">The weather to come.</param>
+public sealed class WeekProblems(Content content, SiteStamp stamp, IForecast forecast)
 {
     private const int Most = 20;
     private readonly ConcurrentDictionary<string, (Key Key, WeekProblem Problem, IReadOnlyList<Impossible> Impossible)> kept = new();
 
-    private readonly ConcurrentDictionary<string, ((long, int, bool) Key, WeekView View)> views = new();
+    private readonly ConcurrentDictionary<string, ((WeekProblem, int, bool) Key, WeekView View)> views = new();
 
     private readonly ConcurrentDictionary<string, (Theme Theme, Dictionary<string, double> OnHand, int ChildCount, string Ways, (IReadOnlyList<Idea> Ideas, IReadOnlyList<Unsuited> Unsuited) Ideas)> ideas = new();
 
     /// <summary>The problem of a week, with what makes it impossible.</summary>
-    public async Task<(WeekProblem Problem, IReadOnlyList<Impossible> Impossible)> OfAsync(WeekRow week, NidoDb db, CancellationToken stop)
+    public Task<(WeekProblem Problem, IReadOnlyList<Impossible> Impossible)> OfAsync(WeekRow week, NidoDb db, CancellationToken stop) =>
+        OfAsync(week, carry: true, db, stop);
+
+    /// <summary>As the other one; a week looked back at carries nothing itself, so that a term is not worked out from its beginning.</summary>
+    private async Task<(WeekProblem Problem, IReadOnlyList<Impossible> Impossible)> OfAsync(WeekRow week, bool carry, NidoDb db, CancellationToken stop)
     {
         ArgumentNullException.ThrowIfNull(week);
         var before = await db.WeeksBefore(week.GroupId, week.Monday).SumAsync(w => w.Version, stop);
         var swaps = week.Plan.SelectMany(p => p.Swaps).Distinct().ToArray();
-        var key = new Key(stamp.Value, before, week.Sliders, week.Monday, week.ThemeId, string.Join(';', swaps.Select(s => $"{s}")), string.Join(';', week.Happenings.Select(h => $"{h}")));
-        if (kept.TryGetValue(week.Id, out var known) && known.Key == key)
+        var id = carry ? week.Id : $"{week.Id} alone";
+        var key = new Key(stamp.Value, forecast.Stamp, before, week.Sliders, week.Monday, week.ThemeId, string.Join(';', swaps.Select(s => $"{s}")), string.Join(';', week.Happenings.Select(h => $"{h}")), week.Focus);
+        if (kept.TryGetValue(id, out var known) && known.Key == key)
         {
             return (known.Problem, known.Impossible);
         }
 
-        var input = await InputAsync(week, swaps, db, stop);
+        var input = await InputAsync(week, swaps, carry, db, stop);
         var (problem, impossible) = WeekProblem.Build(input);
         if (kept.Count >= Most)
         {
             kept.Clear();
         }
 
-        kept[week.Id] = (key, problem, impossible);
+        kept[id] = (key, problem, impossible);
         return (problem, impossible);
     }
 
     /// <summary>What a week is composed from, with these swaps in its ideas.</summary>
-    public async Task<WeekInput> InputAsync(WeekRow week, IReadOnlyCollection<Swap> swaps, NidoDb db, CancellationToken stop)
+    public Task<WeekInput> InputAsync(WeekRow week, IReadOnlyCollection<Swap> swaps, NidoDb db, CancellationToken stop) => InputAsync(week, swaps, carry: true, db, stop);
+
+    private async Task<WeekInput> InputAsync(WeekRow week, IReadOnlyCollection<Swap> swaps, bool carry, NidoDb db, CancellationToken stop)
     {
         ArgumentNullException.ThrowIfNull(week);
         ArgumentNullException.ThrowIfNull(db);
         var group = await db.GroupAsync(week.GroupId, stop) ?? throw new InvalidOperationException("A week without its group.");
-        var theme = await db.ThemeAsync(content, week.ThemeId, stop) ?? throw new InvalidOperationException($"The theme {week.ThemeId} is no longer in the catalogue.");
+        var theme = await db.ThemeOfAsync(content, week, stop) ?? throw new InvalidOperationException($"The theme {week.ThemeId} is no longer in the catalogue.");
         var (onHand, goneOff) = WeekInputs.StillGood(content, await db.OnHandAsync(stop), await db.PerishingAsync(content, stop), WeekInputs.Days(group, week.Monday));
         var input = WeekInputs.Of(content, group, week.Monday, onHand, IdeasFor(group, theme, onHand));
         return input with
@@ -63,8 +73,19 @@ public sealed class WeekProblems(Content content, SiteStamp stamp)
             Safety = input.Safety.With(await db.OverridesAsync(week.Id, stop)),
             Sliders = week.Sliders,
             Happenings = week.Happenings,
+            Days = [.. input.Days.Select(d => d with { Dry = forecast.IsDry(d.Date) ?? d.Dry })],
+            Carried = carry ? await CarriedAsync(week, db, stop) : input.Carried,
             Recent = await db.RecentTechniquesAsync(week.GroupId, week.Monday, stop),
         };
+    }
+
+    /// <summary>What the week just before fell short of; nothing where it was not composed.</summary>
+    private async Task<IReadOnlyDictionary<string, int[]>> CarriedAsync(WeekRow week, NidoDb db, CancellationToken stop)
+    {
+        var last = await db.Weeks.AsNoTracking().SingleOrDefaultAsync(w => w.Id == db.Weeks
+            .Where(x => x.GroupId == week.GroupId && x.Monday == week.Monday.AddDays(-7)).OrderByDescending(x => x.Version).Select(x => x.Id).FirstOrDefault(), stop);
+        return last is not { Plan.Count: > 0 } ? new Dictionary<string, int[]>()
+            : CarryOver.Of(new WeekPlan((await OfAsync(last, carry: false, db, stop)).Problem, last.Plan));
     }
 
     /// <summary>Ideas hang on the cupboard and on how the group works, not on the children: after a change of a child the last ones are taken again.</summary>
@@ -83,11 +104,11 @@ public sealed class WeekProblems(Content content, SiteStamp stamp)
     }
 
     /// <summary>The Week screen as it was put together last, while nothing it is made of has changed.</summary>
-    public WeekView View(WeekRow week, bool composing, Func<WeekView> make)
+    public WeekView View(WeekRow week, WeekProblem problem, bool composing, Func<WeekView> make)
     {
         ArgumentNullException.ThrowIfNull(week);
         ArgumentNullException.ThrowIfNull(make);
-        var key = (stamp.Value, week.Version, composing);
+        var key = (problem, week.Version, composing);
         if (views.TryGetValue(week.Id, out var known) && known.Key == key)
         {
             return known.View;
@@ -103,5 +124,5 @@ public sealed class WeekProblems(Content content, SiteStamp stamp)
         return view;
     }
 
-    private sealed record Key(long Stamp, int Before, Sliders Sliders, DateOnly Monday, string ThemeId, string Swaps, string Happenings);
+    private sealed record Key(long Stamp, long Forecast, int Before, Sliders Sliders, DateOnly Monday, string ThemeId, string Swaps, string Happenings, WeekFocus? Focus);
 }

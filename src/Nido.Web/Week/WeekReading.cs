@@ -22,10 +22,19 @@ public static class WeekReading
         StripView[] strips = [.. plan.Filled.Select(f => Strip(plan, f.Placement, f.Use, lacking))];
         return new(
             row.Id, row.Version, row.GroupId, plan.Problem.Group.Name, plan.Problem.Group.Kind, plan.Problem.Group.Settings.Currency, ThemeOf(theme), row.Monday,
-            [.. plan.Problem.Days.Select(d => new DayView(d.Date, d.Date.DayOfWeek))], plan.Problem.Blocks, strips, loom,
+            [.. plan.Problem.Days.Select((d, i) => new DayView(d.Date, d.Date.DayOfWeek, d.Dry, [.. plan.Problem.Blocks.Where((_, b) => !plan.Problem.Open[i][b]).Select(b => b.Id)]))], plan.Problem.Blocks, strips, loom,
             Truth(plan, lines, loom), happenings, row.Sliders, row.Report, [.. plan.Lost.Select(l => new BarredView(
                 l.Placement.Day, l.Placement.BlockId, l.Placement.Offer, l.Placement.IdeaId, l.Title, l.Reason, l.Barred.Count > 0))],
-            changeNames.GetValueOrDefault(row.ChangesInForce), changeNames.GetValueOrDefault(row.ChangesInForce + 1), composing);
+            changeNames.GetValueOrDefault(row.ChangesInForce), changeNames.GetValueOrDefault(row.ChangesInForce + 1), composing)
+        {
+            Carried = [.. from child in plan.Problem.Group.Children
+                          where plan.Problem.Input.Carried.ContainsKey(child.Id)
+                          from aim in Enum.GetValues<Aim>()
+                          let lacked = plan.Problem.Input.Carried[child.Id][(int)aim]
+                          where lacked > 0
+                          select new CarriedOver(child.Name, aim, Math.Round(lacked / (double)WeekProblem.PerMinute, 1))],
+            Strands = [.. Strand.All.Select(s => new StrandHead(s.Id, s.Aim))],
+        };
     }
 
     /// <summary>The line of truth of a plan that may never be saved.</summary>
@@ -79,7 +88,7 @@ public static class WeekReading
         return new(
             placement.Day, placement.BlockId, placement.Offer, use.Idea.Id, use.Idea.Title, use.Idea.Lead?.Name, use.Idea.Technique.AimShares(),
             steps[0], steps[^1], placement.Locked, use.Cautions.Count(c => c.Rule.Severity != Severity.Tell), use.Cautions.Any(c => c.Lifted is not null), use.Demand.FirstOrDefault(d => lacking.Contains(d.Material.Id))?.Material.Id, use.Adults,
-            [.. use.Children.Where(c => c.InReach).Select(c => c.Child.RunOut is null ? c.Child.Id : ExpectedBand.BandOf(c.Child.Id)).Distinct()]);
+            [.. use.Children.Where(c => c.InReach).Select(c => c.Child.RunOut is null ? c.Child.Id : ExpectedBand.BandOf(c.Child.Id)).Distinct()], plan.SlotOf(placement.Day, placement.BlockId, placement.Offer) is { } slot && plan.Stays(slot));
     }
 
     /// <summary>A row a child, worst off first.</summary>
@@ -95,7 +104,11 @@ public static class WeekReading
                     aim, Math.Round(plan.State.Dose[(c * 4) + (int)aim] / (double)WeekProblem.PerMinute, 1),
                     Math.Round(problem.Target[(c * 4) + (int)aim] / (double)WeekProblem.PerMinute, 1), plan.Share(c, aim)))],
                 Enum.GetValues<Aim>().Min(aim => plan.Share(c, aim)),
-                [.. Missing(plan, c)]))
+                [.. Missing(plan, c)])
+            {
+                Days = [.. problem.Days.Select((_, d) => problem.Present[c][d] ? Math.Round(plan.MinutesOn(d, c), 1) : (double?)null)],
+                Strands = [.. plan.StrandTimes(c).Select((times, s) => times > 0 || problem.StrandOpen[(c * Strand.All.Count) + s] ? times : (int?)null)],
+            })
             .OrderBy(r => r.Worst).ThenBy(r => r.Name, StringComparer.Ordinal)];
     }
 
@@ -106,7 +119,11 @@ public static class WeekReading
             g.Key, $"{g.First().Name.Split(',')[0]} · {g.Count()}", "",
             [.. Enum.GetValues<Aim>().Select(aim => new LoomCell(
                 aim, Math.Round(g.Average(r => r.Aims[(int)aim].Minutes), 1), Math.Round(g.Average(r => r.Aims[(int)aim].Target), 1), g.Min(r => r.Aims[(int)aim].Percent)))],
-            g.Min(r => r.Worst), []))
+            g.Min(r => r.Worst), [])
+            {
+                Days = [.. Enumerable.Range(0, g.First().Days.Count).Select(d => g.Average(r => r.Days[d]))],
+                Strands = [.. Enumerable.Range(0, g.First().Strands.Count).Select(s => g.Min(r => r.Strands[s]))],
+            })
             .OrderBy(r => r.Worst),
     ];
 
@@ -127,13 +144,13 @@ public static class WeekReading
         var worst = loom.FirstOrDefault();
         var everywhere = Enumerable.Range(0, problem.ChildCount).Count(c => problem.DaysPresent[c] > 0
             && Enumerable.Range(0, problem.Days.Count).Where(d => problem.Present[c][d])
-                .All(d => Enumerable.Range(0, problem.Blocks.Count).All(b => plan.State.InReach(d, b, c) > 0)));
+                .All(d => Enumerable.Range(0, problem.Blocks.Count).All(b => !problem.Open[d][b] || plan.State.InReach(d, b, c) > 0)));
         var evenings = PrepTasks.Of(plan).GroupBy(t => t.Evening).Select(g => g.Sum(t => t.Minutes)).ToArray();
         var findings = WeekFindings.Of(plan);
         return new(
             Enumerable.Range(0, problem.ChildCount).Count(c => problem.DaysPresent[c] > 0), everywhere, worst?.Worst ?? 0, worst?.Name, worst?.Aims.MinBy(a => a.Percent)?.Aim,
             lines.Count(l => l.Packs > 0), lines.Sum(l => l.Cents), lines.Count(l => l.IsToAsk),
             evenings.Sum(), evenings.DefaultIfEmpty(0).Max(), findings.Count(f => f.Severity == Severity.Block && f.Lifted is null), findings.Count(f => f.Severity is Severity.Watch or Severity.AdultStep),
-            findings.Count(f => f.Lifted is not null), plan.State.Uses.Count(u => u < 0));
+            findings.Count(f => f.Lifted is not null), problem.Empty(plan.State));
     }
 }

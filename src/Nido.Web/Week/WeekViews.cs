@@ -15,7 +15,20 @@ public sealed record WeekName(string Id, string GroupId, string GroupName, strin
 public sealed record WeekView(
     string Id, int Version, string GroupId, string GroupName, GroupKind GroupKind, string Currency, ThemeView Theme, DateOnly Monday, IReadOnlyList<DayView> Days,
     IReadOnlyList<Block> Blocks, IReadOnlyList<StripView> Strips, IReadOnlyList<LoomRow> Loom, TruthView Truth, IReadOnlyList<HappeningView> Happenings, Sliders Sliders,
-    ComposeReport? Report, IReadOnlyList<BarredView> Barred, string? CanUndo, string? CanRedo, bool Composing);
+    ComposeReport? Report, IReadOnlyList<BarredView> Barred, string? CanUndo, string? CanRedo, bool Composing)
+{
+    /// <summary>What the week before fell short of and this one makes good.</summary>
+    public IReadOnlyList<CarriedOver> Carried { get; init; } = [];
+
+    /// <summary>The strands, in the order the loom counts them.</summary>
+    public IReadOnlyList<StrandHead> Strands { get; init; } = [];
+}
+
+/// <summary>A strand and the aim it is a part of.</summary>
+public sealed record StrandHead(string Id, Aim Aim);
+
+/// <summary>A child's aim that fell short the week before, in minutes.</summary>
+public sealed record CarriedOver(string Name, Aim Aim, double Minutes);
 
 /// <summary>The theme of a week.</summary>
 public sealed record ThemeView(
@@ -23,15 +36,26 @@ public sealed record ThemeView(
     IReadOnlyList<string> Shapes, IReadOnlyList<string> Colours, IReadOnlyList<string> Words);
 
 /// <summary>A day of the board.</summary>
-public sealed record DayView(DateOnly Date, DayOfWeek Day);
+/// <param name="Date">The date.</param>
+/// <param name="Day">Day of the week.</param>
+/// <param name="Dry">Whether it is expected dry.</param>
+/// <param name="Closed">Ids of the blocks for which the house is closed.</param>
+public sealed record DayView(DateOnly Date, DayOfWeek Day, bool Dry, IReadOnlyList<string> Closed);
 
 /// <summary>An idea in a slot.</summary>
 public sealed record StripView(
     int Day, string BlockId, int Offer, string IdeaId, string Title, string? Material, IReadOnlyList<double> Shares, int StepFrom, int StepTo,
-    bool Locked, int Cautions, bool Lifted, string? ShortOf, int Adults, IReadOnlyList<string> Reach);
+    bool Locked, int Cautions, bool Lifted, string? ShortOf, int Adults, IReadOnlyList<string> Reach, bool Stays);
 
 /// <summary>A child's week, aim by aim.</summary>
-public sealed record LoomRow(string ChildId, string Name, string Age, IReadOnlyList<LoomCell> Aims, int Worst, IReadOnlyList<string> StrandsMissing);
+public sealed record LoomRow(string ChildId, string Name, string Age, IReadOnlyList<LoomCell> Aims, int Worst, IReadOnlyList<string> StrandsMissing)
+{
+    /// <summary>Useful minutes on each day; null where the child is not there.</summary>
+    public IReadOnlyList<double?> Days { get; init; } = [];
+
+    /// <summary>How often each strand is met, in the order of the strands; null where the week cannot give it.</summary>
+    public IReadOnlyList<int?> Strands { get; init; } = [];
+}
 
 /// <summary>An aim of a child: useful minutes, target, percent.</summary>
 public sealed record LoomCell(Aim Aim, double Minutes, double Target, int Percent);

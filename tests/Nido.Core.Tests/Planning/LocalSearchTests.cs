@@ -72,7 +72,7 @@ public class LocalSearchTests
     {
         var input = Things.Week(Weeks.Six);
         var idea = input.Ideas[0];
-        var lately = input with { Recent = new HashSet<string> { idea.Technique.Id } };
+        var lately = input with { Recent = new Dictionary<string, int> { [idea.Technique.Id] = 1 } };
         WishCosts.Of(idea, lately).ShouldBeGreaterThan(WishCosts.Of(idea, input));
         WishCosts.Of(idea, lately with { Sliders = Sliders.Middle with { FreshIdeas = 10 } })
             .ShouldBeGreaterThan(WishCosts.Of(idea, lately));

@@ -14,7 +14,7 @@ internal static class SomethingForEveryone
             foreach (var inBlock in model.Ways.GroupBy(w => w.Any.BlockIndex).Where(g => g.Any(w => !w.Any.Reach[child])))
             {
                 model.Model.Add(LinearExpr.Sum(inBlock.Where(w => w.Any.Reach[child]).Select(w => model.Received[child][w.Index]))
-                    >= problem.DaysPresent[child]);
+                    >= problem.DaysInBlock[child][inBlock.Key]);
             }
         }
     }

@@ -44,6 +44,12 @@ export type ThemeDraft = Schemas["ThemeDraft"];
 export type Book = Schemas["Book"];
 export type BeforeAfterData = Schemas["BeforeAfter"];
 export type HappeningKind = Schemas["HappeningKind"];
+export type OfferOfDay = Schemas["OfferOfDay"];
+export type StrandHead = Schemas["StrandHead"];
+export type RefreshData = Schemas["RefreshView"];
+export type RefreshOfDay = Schemas["RefreshOfDay"];
+export type TermWeek = Schemas["TermWeek"];
+export type Timetable = Schemas["Timetable"];
 export type RowProblem = Schemas["RowProblem"];
 export type WeekDay = "monday" | "tuesday" | "wednesday" | "thursday" | "friday" | "saturday";
 

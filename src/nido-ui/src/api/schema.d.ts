@@ -20,6 +20,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/timetables": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["listTimetables"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/differences": {
         parameters: {
             query?: never;
@@ -46,6 +62,38 @@ export interface paths {
         get: operations["simulateWeek"];
         put?: never;
         post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/weeks/{weekId}/focus": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["setFocus"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/weeks/{weekId}/copies": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["copyWeek"];
         delete?: never;
         options?: never;
         head?: never;
@@ -125,6 +173,22 @@ export interface paths {
         };
         get: operations["getDay"];
         put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/groups/{groupId}/shown": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["markShown"];
         post?: never;
         delete?: never;
         options?: never;
@@ -772,6 +836,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/groups/{groupId}/term": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["getTerm"];
+        put?: never;
+        post: operations["addWeeks"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/groups/{groupId}/term/letters": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["suggestLetters"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/weeks/{weekId}/plan.pdf": {
         parameters: {
             query?: never;
@@ -924,6 +1020,22 @@ export interface paths {
             cookie?: never;
         };
         get: operations["getIdea"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/weeks/{weekId}/ideas/{ideaId}/why-not": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["whyNot"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1650,6 +1762,26 @@ export interface components {
             why: null | components["schemas"]["WhyView"];
             alternatives: components["schemas"]["AlternativeView"][];
         };
+        /** @description A place an idea could have and what that would change: minutes missing, cents, preparation and points of wishes; more is worse. */
+        BestPlace: {
+            /** Format: int32 */
+            day: number;
+            /** Format: date */
+            date: string;
+            blockId: string;
+            blockName: string;
+            /** Format: int32 */
+            offer: number;
+            instead: null | string;
+            /** Format: double */
+            shortfallMinutes: number;
+            /** Format: int32 */
+            cents: number;
+            /** Format: int32 */
+            prepMinutes: number;
+            /** Format: int64 */
+            wishPoints: number;
+        };
         /** @description A part of every day of the week. */
         Block: {
             /** @description Short word, unique in the group (welcome, circle…). */
@@ -1697,7 +1829,7 @@ export interface components {
             minutes: number;
             longWork: components["schemas"]["LongWork"][];
             adults: string[];
-            offers: components["schemas"]["IdeaCard"][];
+            offers: components["schemas"]["OfferOfDay"][];
         };
         /** @description A book of a theme. */
         Book: {
@@ -1721,6 +1853,13 @@ export interface components {
             /** Format: int32 */
             score: number;
             reasons: string[];
+        };
+        /** @description A child's aim that fell short the week before, in minutes. */
+        CarriedOver: {
+            name: string;
+            aim: components["schemas"]["Aim"];
+            /** Format: double */
+            minutes: number;
         };
         /** @description An idea that a material can carry. */
         CarriedView: {
@@ -1950,6 +2089,12 @@ export interface components {
              */
             packing?: null | number;
         };
+        /** @description Where a week is copied to. */
+        CopyBody: {
+            groupId: string;
+            /** Format: date */
+            monday: string;
+        };
         /** @description A count of a material. */
         CountBody: {
             materialId: string;
@@ -2076,9 +2221,17 @@ export interface components {
         DayOfWeek: "sunday" | "monday" | "tuesday" | "wednesday" | "thursday" | "friday" | "saturday";
         /** @description A day of the board. */
         DayView: {
-            /** Format: date */
+            /**
+             * Format: date
+             * @description The date.
+             */
             date: string;
+            /** @description Day of the week. */
             day: components["schemas"]["DayOfWeek"];
+            /** @description Whether it is expected dry. */
+            dry: boolean;
+            /** @description Ids of the blocks for which the house is closed. */
+            closed: string[];
         };
         /** @description Something practitioners differ on. */
         DifferenceView: {
@@ -2404,6 +2557,14 @@ export interface components {
             /** Format: double */
             minutes: number;
         };
+        /** @description Letter and numbers of a week; without a letter the theme's own come back. */
+        FocusBody: {
+            letter: null | string;
+            /** Format: int32 */
+            numbersTo: number;
+            /** Format: int32 */
+            olderNumbersTo: number;
+        };
         /**
          * @description What the group does about food that is worked with and not eaten.
          * @enum {unknown}
@@ -2645,7 +2806,7 @@ export interface components {
         Happening: {
             /** @description What. */
             kind: components["schemas"]["HappeningKind"];
-            /** @description Id of the child, adult or material; empty for rain. */
+            /** @description Id of the child, adult or material; for a closed house the time it closes (HH:mm), empty for the whole day; empty for rain. */
             subject: string;
             /**
              * Format: int32
@@ -2662,7 +2823,7 @@ export interface components {
          * @description What can come up in the middle of a week.
          * @enum {unknown}
          */
-        HappeningKind: "childAway" | "adultAway" | "rain" | "materialGone";
+        HappeningKind: "childAway" | "adultAway" | "rain" | "materialGone" | "closed";
         /** @description Something that came up, as the screen reads it. */
         HappeningView: {
             /** Format: int32 */
@@ -2783,6 +2944,11 @@ export interface components {
          * @enum {unknown}
          */
         LetterFit: "clear" | "blendOrDigraph" | "otherSound" | "hidden" | "otherLetter" | "notThis" | "unknown";
+        /** @description From which day on letters and numbers are proposed. */
+        LettersBody: {
+            /** Format: date */
+            from: string;
+        };
         /** @description A list as read: the good rows are offered, the others explained; nothing is saved yet. */
         ListReadingOfChild: {
             /** @description Rows that can be taken over. */
@@ -2832,6 +2998,17 @@ export interface components {
             /** Format: int32 */
             worst: number;
             strandsMissing: string[];
+            /** @description Useful minutes on each day; null where the child is not there. */
+            days?: (null | number)[];
+            /** @description How often each strand is met, in the order of the strands; null where the week cannot give it. */
+            strands?: (null | number)[];
+        };
+        /** @description When what is used was made, and who was away then. */
+        MadeView: {
+            /** Format: date */
+            on: string;
+            title: string;
+            needSpare: string[];
         };
         /** @description A way to make it of other things. */
         MakeFromView: {
@@ -3078,6 +3255,8 @@ export interface components {
             place: string;
             /** @description Whether the children are known. */
             kind?: components["schemas"]["GroupKind"];
+            /** @description Id of the timetable it begins with; null for the usual one of its kind. */
+            timetable?: null | string;
         };
         /** @description A new week as sent. */
         NewWeekBody: {
@@ -3171,6 +3350,23 @@ export interface components {
         /** @description What was seen, as sent. */
         ObservationsBody: {
             observations: components["schemas"]["ObservationBody"][];
+        };
+        /** @description An offer as it is run on a day. */
+        OfferOfDay: {
+            /** @description Who works how, with what. */
+            card: components["schemas"]["IdeaCard"];
+            /** @description Its way of working. */
+            techniqueId: string;
+            /** @description It lies out all week. */
+            stays: boolean;
+            refresh: null | components["schemas"]["RefreshView"];
+            /** @description On a prepared shelf: who has been shown it, and when; empty elsewhere. */
+            shown: components["schemas"]["ShownTo"][];
+            /** @description Where practice comes back: the step to try for those who were alone last time. */
+            stepUp: components["schemas"]["StepUpView"][];
+            made: null | components["schemas"]["MadeView"];
+            /** @description Where it is played: whose turn it is, first one first; empty elsewhere. */
+            turns: string[];
         };
         /** @description The step a child is offered, with the reason in words, whether anything was seen, and what is proposed. */
         OfferView: {
@@ -3386,6 +3582,7 @@ export interface components {
             toCut: components["schemas"]["CuttingLayout"][];
             toMix: string[];
             trays: components["schemas"]["TraysView"][];
+            refreshes: components["schemas"]["RefreshOfDay"][];
         };
         ProblemDetails: {
             type?: null | string;
@@ -3615,6 +3812,26 @@ export interface components {
              * @description Share by which it is off.
              */
             error: number;
+        };
+        /**
+         * @description The one thing that is changed about a base on a day.
+         * @enum {unknown}
+         */
+        RefreshKind: "place" | "colour" | "tools" | "looseParts" | "scent";
+        /** @description The one thing about a base that is new on a day. */
+        RefreshOfDay: {
+            /** Format: date */
+            day: string;
+            title: string;
+            refresh: components["schemas"]["RefreshView"];
+        };
+        /** @description What is new about a base today, and what was left out because of a rule. */
+        RefreshView: {
+            kind: components["schemas"]["RefreshKind"];
+            adds: null | string;
+            colour: null | string;
+            place: null | string;
+            leftOut: string[];
         };
         /** @description What came up was worked in. */
         ReplanView: {
@@ -3997,6 +4214,27 @@ export interface components {
             name: string;
             tiles: components["schemas"]["TileView"][];
         };
+        /** @description A mark as sent. */
+        ShownBody: {
+            /** @description Who. */
+            childId: string;
+            /** @description Which way of working. */
+            techniqueId: string;
+            /** @description False takes the mark back. */
+            shown: boolean;
+            /**
+             * Format: date
+             * @description When; today where left out.
+             */
+            on: null | string;
+        };
+        /** @description Whether a child has been shown a piece of work. */
+        ShownTo: {
+            childId: string;
+            name: string;
+            /** Format: date */
+            on: null | string;
+        };
         /** @description What comes out. */
         SimilarSetAnswer: {
             pairs: components["schemas"]["SimilarSetPair"][];
@@ -4220,6 +4458,13 @@ export interface components {
             /** @description The sizes and the index in words. */
             inWords?: null | string;
         };
+        /** @description A step to try next. */
+        StepUpView: {
+            name: string;
+            /** Format: int32 */
+            step: number;
+            do: string;
+        };
         /** @description A step of an idea: what is done, with what, and who. */
         StepView: {
             /** Format: int32 */
@@ -4240,6 +4485,11 @@ export interface components {
             on: string;
             ladders: components["schemas"]["LadderHead"][];
             children: components["schemas"]["ChildSteps"][];
+        };
+        /** @description A strand and the aim it is a part of. */
+        StrandHead: {
+            id: string;
+            aim: components["schemas"]["Aim"];
         };
         /** @description A strand that fewer children would meet. */
         StrandLost: {
@@ -4277,6 +4527,7 @@ export interface components {
             /** Format: int32 */
             adults: number;
             reach: string[];
+            stays: boolean;
         };
         /** @description What comes out. */
         StripsSquaresAnswer: {
@@ -4490,6 +4741,39 @@ export interface components {
             adultOnly: boolean;
             cautions: components["schemas"]["CautionView"][];
         };
+        /** @description A week of the term. */
+        TermWeek: {
+            /** @description Its id. */
+            weekId: string;
+            /**
+             * Format: date
+             * @description Its first day.
+             */
+            monday: string;
+            /** @description What it is about. */
+            theme: string;
+            /** @description Its letter. */
+            letter: string;
+            /** @description A word with it. */
+            letterWord: string;
+            /**
+             * Format: int32
+             * @description Its numbers.
+             */
+            numbersTo: number;
+            /**
+             * Format: int32
+             * @description For the older ones.
+             */
+            olderNumbersTo: number;
+            /** @description Letter and numbers were set for the week; else they are the theme's. */
+            isOwn: boolean;
+            /**
+             * Format: int32
+             * @description How many ideas are placed; 0 before it is composed.
+             */
+            placed: number;
+        };
         /** @description A theme as a teacher writes it: a name, a letter and words are enough, the rest is filled in. */
         ThemeDraft: {
             /** @description Title of the unit. */
@@ -4686,6 +4970,13 @@ export interface components {
             isMade: boolean;
             /** Format: double */
             goneOff: number;
+        };
+        /** @description A day to begin a group's timetable from; every block of it can be changed. */
+        Timetable: {
+            /** @description Short word. */
+            id: string;
+            /** @description In the order of the day. */
+            blocks: components["schemas"]["Block"][];
         };
         /** @description A day to run from. */
         TodayView: {
@@ -4942,6 +5233,16 @@ export interface components {
             canUndo: null | string;
             canRedo: null | string;
             composing: boolean;
+            /** @description What the week before fell short of and this one makes good. */
+            carried?: components["schemas"]["CarriedOver"][];
+            /** @description The strands, in the order the loom counts them. */
+            strands?: components["schemas"]["StrandHead"][];
+        };
+        /** @description Weeks to add, one a theme, from a Monday on. */
+        WeeksBody: {
+            /** Format: date */
+            monday: string;
+            themeIds: string[];
         };
         /** @description A child at an idea. */
         WhoView: {
@@ -4956,6 +5257,17 @@ export interface components {
             supports: components["schemas"]["Support"][];
             cues: string[];
             objective: null | components["schemas"]["ObjectiveView"];
+        };
+        /** @description Why an idea does not lie out. */
+        WhyNotView: {
+            /**
+             * Format: int32
+             * @description How often it does, after all.
+             */
+            placed: number;
+            best: null | components["schemas"]["BestPlace"];
+            /** @description What keeps it out of other places. */
+            rules: string[];
         };
         /** @description What would fall short without it. */
         WhyView: {
@@ -5013,6 +5325,26 @@ export interface operations {
             };
         };
     };
+    listTimetables: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Timetable"][];
+                };
+            };
+        };
+    };
     listDifferences: {
         parameters: {
             query?: never;
@@ -5051,6 +5383,70 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["SimulationView"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    setFocus: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                weekId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["FocusBody"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    copyWeek: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                weekId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["CopyBody"];
+            };
+        };
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WeekName"];
                 };
             };
             /** @description Not Found */
@@ -5182,6 +5578,37 @@ export interface operations {
                 content: {
                     "application/json": components["schemas"]["TodayView"];
                 };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    markShown: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                groupId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ShownBody"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
             };
             /** @description Not Found */
             404: {
@@ -6694,6 +7121,101 @@ export interface operations {
             };
         };
     };
+    getTerm: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                groupId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TermWeek"][];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    addWeeks: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                groupId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["WeeksBody"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TermWeek"][];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    suggestLetters: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                groupId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["LettersBody"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TermWeek"][];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
     planPdf: {
         parameters: {
             query?: {
@@ -6930,6 +7452,36 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["IdeaCard"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    whyNot: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                weekId: string;
+                ideaId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WhyNotView"];
                 };
             };
             /** @description Not Found */

@@ -8,6 +8,7 @@ import { ThemePage } from "../ideas/theme/ThemePage";
 import { WordsPage } from "../ideas/words/WordsPage";
 import { PrepPage } from "../prep/PrepPage";
 import { TodayPage } from "../today/TodayPage";
+import { TermPage } from "../week/term/TermPage";
 import { WeekPage } from "../week/WeekPage";
 import { Frame } from "./Frame";
 import { StartPage } from "./StartPage";
@@ -37,6 +38,7 @@ export function App() {
         <Route path="ideas/theme/:themeId?" element={<ThemePage />} />
         <Route path="ideas/:ideaId?" element={<IdeasPage />} />
         <Route path="week" element={<WeekPage />} />
+        <Route path="week/term" element={<TermPage />} />
         <Route path="prep" element={<PrepPage />} />
         <Route path="today" element={<TodayPage />} />
       </Route>

@@ -1,7 +1,7 @@
 import { useTranslation } from "react-i18next";
 import { Dialog } from "../shared/Dialog";
 
-const keys = ["1-6", "arrows", "enter", "x", "l", "delete", "c", "s", "o", "u", "U", "/", "?", "esc"] as const;
+const keys = ["1-6", "arrows", "enter", "x", "l", "delete", "c", "d", "s", "o", "u", "U", "/", "?", "esc"] as const;
 
 /** What every key does. */
 export function KeyList({ onClose }: { onClose: () => void }) {

@@ -18,9 +18,11 @@ export function StartPage() {
   const addWeek = $api.useMutation("post", "/api/weeks");
   const [name, setName] = useState("");
   const [kind, setKind] = useState<"class" | "dropIn">("class");
+  const [timetable, setTimetable] = useState("");
   const [themeId, setThemeId] = useState("");
+  const timetables = $api.useQuery("get", "/api/timetables");
   const begin = async () => {
-    const group = await addGroup.mutateAsync({ body: { name, place: "", kind } });
+    const group = await addGroup.mutateAsync({ body: { name, place: "", kind, timetable: timetable || null } });
     const week = await addWeek.mutateAsync({
       body: { groupId: group.id, themeId: themeId || (themes.data?.[0]?.id ?? ""), monday: monday() },
     });
@@ -53,6 +55,21 @@ export function StartPage() {
           <select className="select w-full" value={kind} onChange={(e) => setKind(e.target.value as typeof kind)}>
             <option value="class">{t("start.class")}</option>
             <option value="dropIn">{t("start.dropIn")}</option>
+          </select>
+        </label>
+        <label className="flex flex-col gap-1">
+          {t("timetable.day")}
+          <select
+            className="select w-full"
+            value={timetable || (kind === "dropIn" ? "single-session" : "full-day")}
+            onChange={(e) => setTimetable(e.target.value)}
+            data-timetable
+          >
+            {timetables.data?.map((table) => (
+              <option key={table.id} value={table.id}>
+                {t(`timetable.${table.id}`)}
+              </option>
+            ))}
           </select>
         </label>
         <label className="flex flex-col gap-1">

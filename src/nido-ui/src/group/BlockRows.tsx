@@ -1,12 +1,13 @@
 import { Plus, Trash2 } from "lucide-react";
 import { useTranslation } from "react-i18next";
-import type { Block } from "../api/client";
+import { $api, type Block } from "../api/client";
 
 const kinds: Block["kind"][] = ["shelf", "circle", "stations", "outdoors", "table"];
 
 /** The blocks of the day. */
 export function BlockRows({ blocks, onChange }: { blocks: Block[]; onChange: (b: Block[]) => void }) {
   const { t } = useTranslation();
+  const timetables = $api.useQuery("get", "/api/timetables");
   const set = (i: number, change: Partial<Block>) =>
     onChange(blocks.map((b, k) => (k === i ? { ...b, ...change } : b)));
   const fresh = () => {
@@ -20,6 +21,19 @@ export function BlockRows({ blocks, onChange }: { blocks: Block[]; onChange: (b:
     <fieldset>
       <legend className="font-bold">{t("settings.blocks")}</legend>
       <p className="quiet text-[13px]">{t("settings.blocksWhy")}</p>
+      <p className="mt-1 flex flex-wrap items-center gap-2" data-timetables>
+        {t("timetable.from")}
+        {timetables.data?.map((table) => (
+          <button
+            key={table.id}
+            type="button"
+            className="btn btn-outline btn-xs"
+            onClick={() => onChange(table.blocks)}
+          >
+            {t(`timetable.${table.id}`)}
+          </button>
+        ))}
+      </p>
       {blocks.map((b, i) => (
         <div key={b.id} className="mt-1 flex flex-wrap items-center gap-2">
           <input

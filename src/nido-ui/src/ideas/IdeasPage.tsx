@@ -9,6 +9,7 @@ import { BarredIdeas } from "./BarredIdeas";
 import { IdeaCard } from "./IdeaCard";
 import { IdeaRow } from "./IdeaRow";
 import { UnsuitedIdeas } from "./UnsuitedIdeas";
+import { WhyNot } from "./WhyNot";
 
 /** Ideas: all that this cupboard can carry with the week's theme. */
 export function IdeasPage() {
@@ -90,6 +91,7 @@ export function IdeasPage() {
           {card.data && (
             <>
               <h2 className="text-lg">{card.data.title}</h2>
+              <WhyNot ideaId={card.data.ideaId} />
               <IdeaCard card={card.data} />
             </>
           )}

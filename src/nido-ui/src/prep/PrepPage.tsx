@@ -8,6 +8,7 @@ import { duration, plain } from "../shared/figures";
 import { useWeek } from "../shared/useWeek";
 import { BuyList } from "./BuyList";
 import { Layouts } from "./Layouts";
+import { RefreshPlan } from "./RefreshPlan";
 import { Ticks } from "./Ticks";
 import { Timeline } from "./Timeline";
 
@@ -84,6 +85,7 @@ export function PrepPage() {
             {data && <Layouts layouts={data.toCut} />}
           </div>
           <div className="space-y-4">
+            {data && <RefreshPlan refreshes={data.refreshes} />}
             {data?.trays.map((day) => (
               <Ticks
                 key={day.day}

@@ -1,5 +1,5 @@
 import { useTranslation } from "react-i18next";
-import type { IdeaCardData } from "../api/client";
+import type { OfferOfDay } from "../api/client";
 import { Cautions } from "../ideas/Cautions";
 import { Cues } from "../ideas/Cues";
 import { Talk } from "../ideas/Talk";
@@ -7,11 +7,15 @@ import { WhoCount, WhoNote } from "../ideas/Who";
 import { Thread } from "../shared/Stitches";
 import { useWeek } from "../shared/useWeek";
 import { ChildPill } from "./ChildPill";
+import { New } from "./New";
+import { Shown } from "./Shown";
+import { Turns } from "./Turns";
 
 /** An offer of the block: what to mind, who works how, and the words that go with it. */
-export function OfferColumn({ offer }: { offer: IdeaCardData }) {
+export function OfferColumn({ today, date }: { today: OfferOfDay; date: string }) {
   const { t } = useTranslation();
   const { week } = useWeek();
+  const offer = today.card;
   const dropIn = week.data?.groupKind === "dropIn";
   return (
     <article className="min-w-0 flex-1 rounded-[10px] border border-base-300 bg-base-100 p-3">
@@ -26,6 +30,7 @@ export function OfferColumn({ offer }: { offer: IdeaCardData }) {
       <div className="text-base">
         <Cautions cautions={offer.cautions} narrow />
       </div>
+      <New today={today} />
       {offer.steps.map((s) => (
         <section key={s.step} className="mt-3">
           <p className="font-semibold">{s.do}</p>
@@ -50,6 +55,8 @@ export function OfferColumn({ offer }: { offer: IdeaCardData }) {
           {t("idea.outOfReach")} {offer.outOfReach.map((w) => w.name).join(", ")}
         </p>
       )}
+      <Shown today={today} date={date} />
+      <Turns names={today.turns} />
       <div className="text-base">
         <Cues cues={offer.cues} />
         <Talk talk={offer.talk} />

@@ -105,7 +105,7 @@ export function TodayPage() {
           )}
           <div className="flex min-h-0 flex-1 items-start gap-3 overflow-auto px-4 pb-4 max-md:flex-col max-md:items-stretch">
             {now.offers.map((o) => (
-              <OfferColumn key={o.ideaId} offer={o} />
+              <OfferColumn key={o.card.ideaId} today={o} date={view.data?.date ?? ""} />
             ))}
             {now.offers.length === 0 && <p>{t("today.nothing")}</p>}
           </div>

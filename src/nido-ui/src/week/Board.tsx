@@ -1,8 +1,13 @@
+import { CloudRain } from "lucide-react";
 import { Fragment } from "react";
-import type { Strip, WeekView } from "../api/client";
+import { useTranslation } from "react-i18next";
+import { type Aim, aims, type Strip, type WeekView } from "../api/client";
 import { dayAndNumber } from "../shared/dates";
 import { type Place, placeId } from "./place";
 import { StripButton } from "./StripButton";
+
+/** An idea counts as serving an aim from this part of its minutes on. */
+const leastShare = 0.2;
 
 /** Columns are days, rows are blocks; arrows move, Enter opens. */
 export function Board({
@@ -10,6 +15,8 @@ export function Board({
   strips,
   place,
   childId,
+  aim,
+  onDay,
   onPlace,
   onLight,
   onOpen,
@@ -19,11 +26,17 @@ export function Board({
   strips: Strip[];
   place: Place | null;
   childId: string | null;
+  aim: Aim | null;
+  onDay: (day: number) => void;
   onPlace: (p: Place) => void;
   onLight: (s: Strip | null) => void;
   onOpen: (s: Strip) => void;
   onMove: (from: Place, to: Place) => void;
 }) {
+  const { t } = useTranslation();
+  const serves = (s: Strip) =>
+    (childId === null || s.reach.includes(childId)) &&
+    (aim === null || (s.shares[aims.indexOf(aim)] ?? 0) >= leastShare);
   const at = new Map(strips.map((s) => [placeId(s), s]));
   const rows = view.blocks.flatMap((block) => Array.from({ length: block.offers }, (_, offer) => ({ block, offer })));
   const go = (row: number, day: number) => {
@@ -48,9 +61,17 @@ export function Board({
       }}
     >
       <span />
-      {view.days.map((day) => (
-        <h2 key={day.date} className="py-1">
-          {dayAndNumber(day.date)}
+      {view.days.map((day, d) => (
+        <h2 key={day.date} className="py-0.5">
+          <button
+            type="button"
+            className="inline-flex min-h-6 cursor-pointer items-center gap-1 underline decoration-dotted underline-offset-4"
+            onClick={() => onDay(d)}
+          >
+            {dayAndNumber(day.date)}
+            <span className="sr-only">, {t("week.whoWhere")}</span>
+            {!day.dry && <CloudRain size={14} aria-label={t("week.wet")} />}
+          </button>
         </h2>
       ))}
       {rows.map(({ block, offer }, row) => (
@@ -78,7 +99,8 @@ export function Board({
                   chosen={place !== null && placeId(place) === placeId(here)}
                   first={row === 0 && d === 0}
                   compact={place !== null}
-                  dimmed={childId !== null && strip !== undefined && !strip.reach.includes(childId)}
+                  closed={day.closed.includes(block.id)}
+                  dimmed={strip !== undefined && !serves(strip)}
                   label={`${dayAndNumber(day.date)}, ${block.name}: `}
                   onPlace={onPlace}
                   onLight={onLight}

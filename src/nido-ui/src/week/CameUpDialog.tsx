@@ -7,7 +7,7 @@ import { ErrorNote } from "../shared/ErrorNote";
 import { useWeek } from "../shared/useWeek";
 import { BeforeAfter } from "./BeforeAfter";
 
-const kinds: HappeningKind[] = ["childAway", "adultAway", "rain", "materialGone"];
+const kinds: HappeningKind[] = ["childAway", "adultAway", "rain", "materialGone", "closed"];
 
 /** Something came up: the plan is changed from that day on, as little as can be; past days stay, and it can be undone. */
 export function CameUpDialog({ view, onClose }: { view: WeekView; onClose: () => void }) {
@@ -16,6 +16,7 @@ export function CameUpDialog({ view, onClose }: { view: WeekView; onClose: () =>
   const today = view.days.findIndex((d) => d.date === new Date().toISOString().slice(0, 10));
   const [kind, setKind] = useState<HappeningKind>("childAway");
   const [subject, setSubject] = useState("");
+  const [until, setUntil] = useState("");
   const [from, setFrom] = useState(Math.max(0, today));
   const [to, setTo] = useState(Math.max(0, today));
   const group = $api.useQuery("get", "/api/groups/{groupId}", { params: { path: { groupId: view.groupId } } });
@@ -54,7 +55,12 @@ export function CameUpDialog({ view, onClose }: { view: WeekView; onClose: () =>
           e.preventDefault();
           came.mutate({
             params: { path: { weekId } },
-            body: { kind, subject: kind === "rain" ? "" : chosen, fromDay: from, toDay: last },
+            body: {
+              kind,
+              subject: kind === "rain" ? "" : kind === "closed" ? until : chosen,
+              fromDay: from,
+              toDay: last,
+            },
           });
         }}
       >
@@ -73,9 +79,21 @@ export function CameUpDialog({ view, onClose }: { view: WeekView; onClose: () =>
             ))}
           </select>
         </label>
-        {kind !== "rain" && (
+        {kind === "closed" && (
           <label className="flex flex-col gap-1">
-            {t(`cameUp.which.${kind}`)}
+            {t("cameUp.closesAt")}
+            <input
+              type="time"
+              className="input input-sm"
+              value={until}
+              onChange={(e) => setUntil(e.target.value)}
+              data-until
+            />
+          </label>
+        )}
+        {subjects.length > 0 && (
+          <label className="flex flex-col gap-1">
+            {t(`cameUp.which.${kind as "childAway"}`)}
             <select
               className="select select-sm"
               value={chosen}
@@ -93,7 +111,7 @@ export function CameUpDialog({ view, onClose }: { view: WeekView; onClose: () =>
         {dayChoice(t("cameUp.from"), from, setFrom)}
         {kind !== "materialGone" && dayChoice(t("cameUp.to"), Math.max(from, to), setTo)}
         <button type="submit" className="btn btn-primary btn-sm col-span-2 self-end" disabled={came.isPending}>
-          {came.isPending ? t("cameUp.working") : t("cameUp.workIn")}
+          {came.isPending ? t("cameUp.working") : t(view.strips.length > 0 ? "cameUp.workIn" : "cameUp.note")}
         </button>
       </form>
       <ErrorNote error={came.error ?? over.error} />
@@ -114,7 +132,7 @@ export function CameUpDialog({ view, onClose }: { view: WeekView; onClose: () =>
           ))}
         </ul>
       )}
-      {look && <BeforeAfter look={look} currency={view.currency} />}
+      {look && view.strips.length > 0 && <BeforeAfter look={look} currency={view.currency} />}
     </Dialog>
   );
 }

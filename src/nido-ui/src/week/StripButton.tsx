@@ -1,4 +1,4 @@
-import { Lock, ShieldAlert, ShoppingBasket, TriangleAlert } from "lucide-react";
+import { CalendarRange, Lock, ShieldAlert, ShoppingBasket, TriangleAlert } from "lucide-react";
 import { useTranslation } from "react-i18next";
 import type { BarredStripData, Strip } from "../api/client";
 import { Thread } from "../shared/Stitches";
@@ -15,6 +15,7 @@ export function StripButton({
   first,
   dimmed,
   compact,
+  closed,
   label,
   onPlace,
   onLight,
@@ -29,6 +30,7 @@ export function StripButton({
   first: boolean;
   dimmed: boolean;
   compact: boolean;
+  closed: boolean;
   label: string;
   onPlace: (p: Place) => void;
   onLight: (s: Strip | null) => void;
@@ -40,6 +42,7 @@ export function StripButton({
   return (
     <button
       type="button"
+      disabled={closed && !barred}
       id={`strip-${placeId(here)}`}
       data-at={at}
       data-strip={strip?.ideaId ?? ""}
@@ -67,13 +70,17 @@ export function StripButton({
           ? "border-2 border-base-content bg-base-100"
           : strip
             ? "border-base-300 bg-base-100"
-            : barred
-              ? "border-2 border-error border-dashed"
-              : "border-base-300 border-dashed"
+            : closed && !barred
+              ? "border-transparent bg-base-200"
+              : barred
+                ? "border-2 border-error border-dashed"
+                : "border-base-300 border-dashed"
       } ${dimmed ? "opacity-35" : ""}`}
     >
       <span className="sr-only">{label}</span>
-      {strip ? (
+      {closed && !barred ? (
+        <span className="quiet">{t("week.closed")}</span>
+      ) : strip ? (
         <>
           <span className="flex w-full items-start gap-1">
             <span
@@ -84,6 +91,7 @@ export function StripButton({
             </span>
             {strip.cautions > 0 && <TriangleAlert size={12} className="quiet shrink-0" aria-hidden="true" />}
             {strip.lifted && <ShieldAlert size={13} className="shrink-0 text-error" aria-label={t("safety.lifted")} />}
+            {strip.stays && <CalendarRange size={12} className="quiet shrink-0" aria-label={t("week.stays")} />}
             {strip.locked && <Lock size={12} className="shrink-0" aria-label={t("week.locked")} />}
             {strip.shortOf && (
               <ShoppingBasket size={13} className="shrink-0 text-warning" aria-label={t("week.short")} />

@@ -51,12 +51,7 @@ export function WeekHeader({ view, composing, changes }: { view: WeekView; compo
         </button>
         <WeekMenu />
         <TakeAway weekId={view.id} icon={<Download size={16} aria-hidden="true" />} />
-        <button
-          type="button"
-          className="btn btn-ghost btn-sm"
-          disabled={view.strips.length === 0}
-          onClick={() => setCameUp(true)}
-        >
+        <button type="button" className="btn btn-ghost btn-sm" onClick={() => setCameUp(true)}>
           <CloudRain size={16} aria-hidden="true" /> {t("cameUp.open")}
           {view.happenings.length > 0 && <b>{view.happenings.length}</b>}
         </button>

@@ -1,4 +1,4 @@
-import { CalendarPlus } from "lucide-react";
+import { CalendarPlus, CalendarRange } from "lucide-react";
 import { useState } from "react";
 import { useTranslation } from "react-i18next";
 import { useNavigate } from "react-router";
@@ -87,6 +87,16 @@ function WeeksDialog({ onClose }: { onClose: () => void }) {
       </form>
       <ErrorNote error={add.error} />
       <div className="mt-4 flex flex-wrap items-center gap-3 border-base-300 border-t pt-3">
+        <button
+          type="button"
+          className="btn btn-outline btn-sm"
+          onClick={() => {
+            onClose();
+            navigate(`/w/${week.data?.id}/week/term`);
+          }}
+        >
+          <CalendarRange size={16} aria-hidden="true" /> {t("term.open")}
+        </button>
         <button type="button" className="btn btn-outline btn-sm" onClick={() => navigate("/start")}>
           {t("weeks.newGroup")}
         </button>

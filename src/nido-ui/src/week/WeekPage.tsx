@@ -1,6 +1,6 @@
 import { useState } from "react";
 import { useTranslation } from "react-i18next";
-import type { Strip } from "../api/client";
+import type { Aim, Strip } from "../api/client";
 import { IdeaDialog } from "../ideas/IdeaDialog";
 import { SafetyDialog } from "../safety/SafetyDialog";
 import { ErrorNote } from "../shared/ErrorNote";
@@ -9,6 +9,7 @@ import { useWeek } from "../shared/useWeek";
 import { BenchBar } from "./BenchBar";
 import { Board } from "./Board";
 import { ComposeLine } from "./ComposeLine";
+import { DayBoard } from "./DayBoard";
 import { Loom } from "./Loom";
 import { MayGoWrong } from "./MayGoWrong";
 import type { Place } from "./place";
@@ -23,6 +24,8 @@ export function WeekPage() {
   const { weekId, week } = useWeek();
   const [place, setPlace] = useState<Place | null>(null);
   const [childId, setChildId] = useState<string | null>(null);
+  const [aim, setAim] = useState<Aim | null>(null);
+  const [day, setDay] = useState<number | null>(null);
   const [lit, setLit] = useState<Strip | null>(null);
   const [open, setOpen] = useState<Strip | null>(null);
   const [safety, setSafety] = useState(false);
@@ -40,6 +43,7 @@ export function WeekPage() {
     ["l", () => strip && changes.lock(strip, !strip.locked)],
     ["x", () => document.querySelector<HTMLElement>("[data-bench] button:enabled")?.focus()],
     ["s", () => setSafety(true)],
+    ["d", () => setDay((d) => (d === null ? (place?.day ?? 0) : null))],
     ["Delete", () => strip && changes.remove(strip)],
     ["Escape", () => setPlace(null)],
   ]);
@@ -82,20 +86,26 @@ export function WeekPage() {
               {[...new Set(homeless.map((b) => b.title))].join(", ")}. {t("week.homelessWay")}
             </p>
           )}
-          <Board
-            view={view}
-            strips={shown}
-            place={place}
-            childId={childId}
-            onPlace={setPlace}
-            onLight={setLit}
-            onOpen={setOpen}
-            onMove={changes.move}
-          />
+          {day !== null ? (
+            <DayBoard view={view} day={day} onDay={setDay} onClose={() => setDay(null)} />
+          ) : (
+            <Board
+              view={view}
+              strips={shown}
+              place={place}
+              childId={childId}
+              aim={aim}
+              onDay={setDay}
+              onPlace={setPlace}
+              onLight={setLit}
+              onOpen={setOpen}
+              onMove={changes.move}
+            />
+          )}
         </section>
-        <Loom rows={view.loom} lit={lit ?? strip ?? null} childId={childId} onChild={setChildId} />
+        <Loom view={view} lit={lit ?? strip ?? null} childId={childId} aim={aim} onChild={setChildId} onAim={setAim} />
       </div>
-      {place && !composing.news && (
+      {place && day === null && !composing.news && (
         <BenchBar
           view={view}
           place={place}

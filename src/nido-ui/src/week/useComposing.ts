@@ -36,12 +36,17 @@ export function useComposing(weekId: string, running: boolean) {
       });
     };
     source.addEventListener("compose", (event) => {
-      const told = JSON.parse(event.data) as { kind: string; progress: News | null; problem: string | null };
+      const told = JSON.parse(event.data) as {
+        kind: string;
+        progress: News | null;
+        problem: string | null;
+        rules?: Problem["fields"];
+      };
       if (told.progress) {
         setNews(told.progress);
         setPlan((before) => told.progress?.plan ?? before);
       } else {
-        setProblem(told.problem ? { title: told.problem } : null);
+        setProblem(told.problem ? { title: told.problem, fields: told.rules ?? [] } : null);
         end();
       }
     });
@@ -82,6 +87,7 @@ function toStrips(plan: NonNullable<News["plan"]>, ideas: IdeaName[]): Strip[] {
             lifted: false,
             shortOf: null,
             adults: 0,
+            stays: false,
             reach: [],
           },
         ]
