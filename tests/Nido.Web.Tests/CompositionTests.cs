@@ -46,6 +46,43 @@ public class CompositionTests(ComposedSite site)
     }
 
     [Fact]
+    public async Task Two_who_compose_two_weeks_at_once_do_not_spoil_each_others()
+    {
+        await using var app = site.Copy();
+        async Task<string> Added(string monday) =>
+            (string)(await app.SendAsync(HttpMethod.Post, "/api/weeks", new { groupId = site.Group, themeId = "night-train", monday })).Body["id"]!;
+        var (one, two) = (await Added("2027-03-01"), await Added("2027-09-06"));
+        var both = await Task.WhenAll(app.ComposeAsync(one), app.ComposeAsync(two));
+        both.Select(news => (string)news[^1]["kind"]!).ShouldBe(["done", "done"]);
+        foreach (var week in (string[])[one, two])
+        {
+            var view = await app.GetAsync($"/api/weeks/{week}");
+            view["strips"]!.AsArray().Count.ShouldBe(50);
+            ((string)view["canUndo"]!).ShouldBe("Compose the week");
+            ((int)view["truth"]!["inReachEverywhere"]!).ShouldBe(14);
+        }
+
+        var demo = await app.GetAsync($"/api/weeks/{site.Week}");
+        ((int)demo["version"]!).ShouldBe(1, "the week beside them was not touched");
+    }
+
+    [Fact]
+    public async Task Stopping_at_once_still_keeps_a_whole_week()
+    {
+        await using var app = site.Copy();
+        var week = (string)(await app.SendAsync(HttpMethod.Post, "/api/weeks", new { groupId = site.Group, themeId = "night-train", monday = "2027-03-01" })).Body["id"]!;
+        var composing = app.ComposeAsync(week);
+        while ((await app.SendAsync(HttpMethod.Delete, $"/api/weeks/{week}/composition")).Status == 404)
+        {
+            await Task.Yield();
+        }
+
+        var news = await composing;
+        ((string)news[^1]["kind"]!).ShouldBe("done");
+        (await app.GetAsync($"/api/weeks/{week}"))["strips"]!.AsArray().Count.ShouldBe(50);
+    }
+
+    [Fact]
     public async Task Stopping_what_is_not_running_is_not_found()
     {
         await using var app = new NidoApp();

@@ -114,7 +114,7 @@ public class GroupWaysTests(DemoApp demo) : IClassFixture<DemoApp>
         card["steps"]!.AsArray().ShouldAllBe(s => ((string)s!["words"]!).StartsWith('P'));
         card["talk"]!["sayings"]!.AsArray().Count.ShouldBeGreaterThan(3);
         card["talk"]!["questions"]!.AsArray().Count.ShouldBe(1);
-        var circle = (await app.GetAsync($"/api/weeks/{demo.Week}/days/0"))["blocks"]!.AsArray().First(b => (string)b!["id"]! == "circle")!["offers"]![0]!["talk"]!;
+        var circle = (await app.GetAsync($"/api/weeks/{demo.Week}/days/0"))["blocks"]!.AsArray().First(b => (string)b!["id"]! == "circle")!["offers"]![0]!["card"]!["talk"]!;
         ((string)circle["greeting"]!).ShouldContain("letter with their name");
         circle["books"]!.AsArray().Count.ShouldBe(2);
         circle["rhyme"]!.AsArray().Count.ShouldBe(4);

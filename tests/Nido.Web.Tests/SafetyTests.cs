@@ -122,7 +122,7 @@ public sealed class SafetyTests : IAsyncLifetime
         (await app.SendAsync(HttpMethod.Put, $"/api/weeks/{week}/slots/1/welcome/0", new { ideaId = "post-in-slots.jar-lids" })).Status.ShouldBe(200);
         var day = await app.GetAsync($"/api/weeks/{week}/days/0");
         day["children"]!.GetValue<int>().ShouldBe(13);
-        var cut = day["blocks"]!.AsArray().Single(b => b!["id"]!.GetValue<string>() == "table")!["offers"]![0]!;
+        var cut = day["blocks"]!.AsArray().Single(b => b!["id"]!.GetValue<string>() == "table")!["offers"]![0]!["card"]!;
         cut["cautions"]!.AsArray().Select(c => c!["ruleId"]!.GetValue<string>()).ShouldContain("blade");
         cut["steps"]!.AsArray().SelectMany(s => s!["who"]!.AsArray()).ShouldNotContain(w => w!["name"]!.GetValue<string>() == "Farah");
         var tasks = (await app.GetAsync($"/api/weeks/{week}/prep"))["evenings"]!.AsArray().SelectMany(e => e!["tasks"]!.AsArray()).ToArray();

@@ -41,7 +41,7 @@ public class ThemeTests(HouseApp house) : IClassFixture<HouseApp>
         var view = await app.GetAsync($"/api/weeks/{week["id"]}");
         view["strips"]!.AsArray().Count.ShouldBe(50);
         view["strips"]!.AsArray().ShouldContain(s => ((string)s!["title"]!).Contains("shell", StringComparison.OrdinalIgnoreCase));
-        var circle = (await app.GetAsync($"/api/weeks/{week["id"]}/days/0"))["blocks"]!.AsArray().First(b => (string)b!["id"]! == "circle")!["offers"]![0]!["talk"]!;
+        var circle = (await app.GetAsync($"/api/weeks/{week["id"]}/days/0"))["blocks"]!.AsArray().First(b => (string)b!["id"]! == "circle")!["offers"]![0]!["card"]!["talk"]!;
         ((string)circle["greeting"]!).ShouldBe("Each lights a lamp.");
         ((string)circle["books"]![0]!["instead"]!).ShouldBe("Count the steps");
 

@@ -1,3 +1,4 @@
+using Nido.Core.Group;
 using Nido.Core.Planning;
 
 namespace Nido.Core.Tests.Planning;
@@ -19,6 +20,31 @@ public class BruteForceTests
         result.Score.Broken.ShouldBe(0);
         result.Score.Fair.ShouldBeInRange(best, limit);
         result.Bound.ShouldBeLessThanOrEqualTo(best);
+    }
+
+    [Theory]
+    [InlineData(Approach.PreparedShelf, "pour-and-measure", "tear-and-crumple", "fold-letters", "letter-match", "picture-pairs")]
+    [InlineData(Approach.OpenProvision, "dough-shapes", "stack-and-build", "fold-letters", "letter-match", "picture-pairs")]
+    public void With_an_offer_that_stays_composing_equals_trying_everything(Approach approach, params string[] techniques)
+    {
+        var kind = approach == Approach.PreparedShelf ? BlockKind.Shelf : BlockKind.Table;
+        var group = Things.Group([Things.Child("Young", 26), Things.Child("Older", 60, WeekDays.Monday | WeekDays.Wednesday)], [new("work", "Work", kind, new(9, 0), 30, 2)]);
+        var problem = Weeks.Build(Things.Week(
+            group with { Settings = group.Settings with { Approaches = new Dictionary<Approach, int> { [approach] = 1, [Approach.GuidedMake] = 3 } } }, 3, t => techniques.Contains(t.Id)));
+        problem.Staying.ShouldHaveSingleItem();
+        var result = Weeks.Compose(problem);
+        result.Score.Fair.ShouldBeInRange(Best(problem), (long)Math.Floor(Best(problem) * (1 + problem.Input.Sliders.Tolerance)));
+        result.Bound.ShouldBeLessThanOrEqualTo(Best(problem));
+        result.Plan.Where(p => p.Offer == 0).Select(p => p.IdeaId).Distinct().ShouldHaveSingleItem();
+    }
+
+    [Fact]
+    public void What_is_made_before_it_is_used_composing_equals_trying_everything()
+    {
+        var problem = Weeks.Tiny(1, 3, "fold-letters", "deliver-letters", "sort-by-kind", "hand-warm-up", "sound-guess", "counting-rhyme");
+        var result = Weeks.Compose(problem);
+        result.Score.Broken.ShouldBe(0);
+        result.Score.Fair.ShouldBeInRange(Best(problem), (long)Math.Floor(Best(problem) * (1 + problem.Input.Sliders.Tolerance)));
     }
 
     [Fact]
@@ -43,10 +69,24 @@ public class BruteForceTests
                 return;
             }
 
+            // An offer that stays was filled with its first day.
+            if (problem.Together[slot][0] != slot)
+            {
+                Fill(slot + 1);
+                return;
+            }
+
             foreach (var way in ways.Where(w => w.Any.BlockIndex == problem.Slots[slot].Block))
             {
-                var use = way.Uses.FirstOrDefault(u => state.MayPut(slot, u.Index));
-                if (use is not null)
+                var together = problem.Together[slot];
+                var use = way.Uses.FirstOrDefault(u => together.All(s => state.MayPut(s, u.Index)) && (problem.StayingAt[slot]?.Choices.Contains(u) ?? true));
+                if (use is not null && together.Length > 1)
+                {
+                    Array.ForEach(together, s => state.Put(s, use.Index));
+                    Fill(slot + 1);
+                    Array.ForEach(together, s => state.Put(s, -1));
+                }
+                else if (use is not null)
                 {
                     state.Put(slot, use.Index);
                     Fill(slot + 1);
