@@ -29,6 +29,12 @@ public class DialogAccessibilityTests(RunningSite site) : IClassFixture<RunningS
             page.Press(OpenQA.Selenium.Keys.Escape);
         }
 
+        page.Until(_ => page.All("dialog[open]").Count == 0, "no dialog");
+        page.Named("button", "strands").Click();
+        page.See("[data-loom=strands]");
+        page.Press("d");
+        page.See("[data-day-board] article");
+        Axe.Clean(page, "loom by strand, one day", dark);
         page.Go(await site.PlaceAsync("group"));
         foreach (var name in (string[])["Add a child", "Paste or upload", "Settings"])
         {

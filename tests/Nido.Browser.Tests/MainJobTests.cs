@@ -135,7 +135,7 @@ public class MainJobTests(RunningSite site) : IClassFixture<RunningSite>
         page.Go(await site.PlaceAsync("week"));
         page.Truth();
         page.Click("[aria-label='The loom'] tbody tr button");
-        page.Until(_ => page.All("[aria-label='The loom'] button[aria-pressed='true']").Count == 1, "the choice");
+        page.Until(_ => page.All("[aria-label='The loom'] tbody button[aria-pressed='true']").Count == 1, "the choice");
     }
 
     [Fact]

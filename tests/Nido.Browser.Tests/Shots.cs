@@ -38,8 +38,6 @@ public class Shots(Shots.FullSite site) : IClassFixture<Shots.FullSite>
                 Save(page, place.Split('/')[0]);
             }
 
-            page.Go(await site.PlaceAsync("ideas/words")).See("[data-fit]");
-            Save(page, "words");
             page.Go(await site.PlaceAsync("ideas/theme")).See("[data-word] img");
             Save(page, "theme");
             page.Go(await site.PlaceAsync("today")).See("article");
@@ -73,6 +71,20 @@ public class Shots(Shots.FullSite site) : IClassFixture<Shots.FullSite>
             page.Until(_ => page.All("dialog[open]").Count == 0, "the dialog to close");
             page.Press("u");
             page.Until(_ => page.All("button[aria-label^='Redo: ']").Count == 1, "the undo");
+            page.Named("button", "strands").Click();
+            page.Press("d");
+            page.See("[data-day-board] article");
+            Save(page, "week-day");
+            page.Go(await site.PlaceAsync("week/term")).See("[data-term] tbody tr");
+            for (var k = 2; k < 5; k++)
+            {
+                page.Click($"[data-add-weeks] option:nth-of-type({k})");
+                page.Until(_ => page.All("[data-add-weeks] ol li").Count == k - 1, "the theme");
+            }
+
+            page.Named("button", "Add 3 weeks").Click();
+            page.Until(_ => page.All("[data-term] tbody tr").Count == 4, "the weeks");
+            Save(page, "term");
         }
 
         using (var page = new Page(dark: true))
@@ -81,8 +93,6 @@ public class Shots(Shots.FullSite site) : IClassFixture<Shots.FullSite>
             page.Click("#strip-3-welcome-1");
             page.See("[data-bench] button");
             Save(page, "week-dusk");
-            page.Go(await site.PlaceAsync("cupboard")).See("main h2");
-            Save(page, "cupboard-dusk");
         }
 
         using (var page = new Page(768, 1024))

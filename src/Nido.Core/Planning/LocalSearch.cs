@@ -47,12 +47,13 @@ public sealed class LocalSearch(WeekProblem problem, SeededChance chance)
     /// <param name="hot">Worsening that is taken one time in e at the start.</param>
     /// <param name="cold">And at the end.</param>
     /// <param name="stop">Ends it with the best so far.</param>
-    public void Anneal(PlanState plan, Func<PlanState, long> price, int steps, double hot, double cold, CancellationToken stop)
+    /// <param name="enough">A price at which it may end, such as a certified bound.</param>
+    public void Anneal(PlanState plan, Func<PlanState, long> price, int steps, double hot, double cold, CancellationToken stop, long enough = long.MinValue)
     {
         var current = price(plan);
         var best = (Uses: plan.Uses.ToArray(), Price: current);
         Span<int> was = stackalloc int[problem.Days.Count];
-        for (var step = 0; step < steps && open.Length > 0 && !stop.IsCancellationRequested; step++)
+        for (var step = 0; step < steps && open.Length > 0 && best.Price > enough && !stop.IsCancellationRequested; step++)
         {
             var warmth = hot * Math.Pow(cold / hot, step / (double)steps);
             var (a, b) = (open[chance.Next(open.Length)], open[chance.Next(open.Length)]);

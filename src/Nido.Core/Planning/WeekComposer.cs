@@ -11,6 +11,7 @@ public sealed class WeekComposer(WeekProblem problem, ComposeLimits limits, Time
 {
     // A short week is searched through sooner than a long one.
     private const int StepsPerSlot = 25_000;
+    private const int FairStepsPerSlot = 8_000;
     private readonly long began = time.GetTimestamp();
     private long bound;
 
@@ -21,15 +22,21 @@ public sealed class WeekComposer(WeekProblem problem, ComposeLimits limits, Time
     {
         using var clock = new CancellationTokenSource(limits.Guard, time);
         using var either = CancellationTokenSource.CreateLinkedTokenSource(stop, clock.Token);
+        // On large weeks the solver comes to a bound late or never; with broken numbers there is one in seconds, worked out
+        // beside the search. It says how good a plan is and never which one is found.
+        using var bounded = CancellationTokenSource.CreateLinkedTokenSource(either.Token);
+        var broken = Task.Run(() => LinearBound.Of(new ChooseModel(problem).Model, limits.Guard / 2, bounded.Token), bounded.Token);
         var plan = GreedyPlan.Of(problem);
         var greedy = plan.Score();
         Tell(progress, ComposeStage.First, plan, show: true);
 
         var search = new LocalSearch(problem, new SeededChance(7));
         search.Improve(plan, p => p.FairPrice(), limits.Rounds / 4, either.Token);
+        // Where shares are still short, descent alone sits in a hollow: a warm walk finds the way out of it.
+        search.Anneal(plan, p => p.FairPrice(), AnnealFor(plan), hot: 600, cold: 5, either.Token, enough: 0);
         Tell(progress, ComposeStage.Choose, plan, show: true);
 
-        var chosen = Choose(plan, progress, either.Token);
+        var chosen = Choose(plan, broken, progress, either.Token);
         if (chosen is not null)
         {
             Tell(progress, ComposeStage.Place, plan, show: false);
@@ -38,6 +45,9 @@ public sealed class WeekComposer(WeekProblem problem, ComposeLimits limits, Time
             plan = placed.FairPrice() < plan.FairPrice() ? placed : plan;
         }
 
+        // A plan that lacks nothing needs no bound.
+        bounded.Cancel();
+        Known(broken);
         Tell(progress, ComposeStage.Polish, plan, show: true);
         search.Improve(plan, p => p.FairPrice(), limits.Rounds, either.Token, enough: bound);
         Tell(progress, ComposeStage.Wishes, plan, show: true);
@@ -58,7 +68,7 @@ public sealed class WeekComposer(WeekProblem problem, ComposeLimits limits, Time
                 x.slot.Day, problem.Blocks[x.slot.Block].Id, x.slot.Offer, problem.Uses[x.use].Idea.Id, problem.LockedUse[x.s] >= 0)),
     ];
 
-    private (IReadOnlyList<Way> Ways, long[] Times)? Choose(PlanState hint, IProgress<ComposeProgress>? progress, CancellationToken stop)
+    private (IReadOnlyList<Way> Ways, long[] Times)? Choose(PlanState hint, Task<long?> broken, IProgress<ComposeProgress>? progress, CancellationToken stop)
     {
         // Nothing is below nothing missing: a plan that lacks nothing needs no search.
         if (stop.IsCancellationRequested || hint.FairPrice() == 0)
@@ -72,8 +82,7 @@ public sealed class WeekComposer(WeekProblem problem, ComposeLimits limits, Time
             model.HintFrom(hint);
         }
 
-        // On large weeks the search comes to a bound late or never; with broken numbers there is one in seconds.
-        bound = Math.Max(bound, LinearBound.Of(model.Model, limits.Guard / 3, stop) ?? 0);
+        bound = Math.Max(bound, Known(broken) ?? 0);
         Tell(progress, ComposeStage.Choose, hint, show: false);
         var solver = Solving.Solver(limits.ChooseWork, limits.Guard);
         solver.SetBestBoundCallback(b =>
@@ -88,6 +97,21 @@ public sealed class WeekComposer(WeekProblem problem, ComposeLimits limits, Time
         return status is CpSolverStatus.Optimal or CpSolverStatus.Feasible
             ? (model.Ways, [.. model.Times.Select(t => solver.Value(t))])
             : null;
+    }
+
+    private int AnnealFor(PlanState plan) => plan.FairPrice() == 0 ? 0 : Math.Min(limits.AnnealSteps, FairStepsPerSlot * problem.Slots.Count);
+
+    /// <summary>The bound as soon as it is known; null where it was not found in its time or the search was stopped.</summary>
+    private static long? Known(Task<long?> broken)
+    {
+        try
+        {
+            return broken.GetAwaiter().GetResult();
+        }
+        catch (OperationCanceledException)
+        {
+            return null;
+        }
     }
 
     /// <summary>Lowers money, prep and the rest while fair shares stay within the tolerance of the slider.</summary>

@@ -20,7 +20,8 @@ public sealed record WhyNot(int? Slot, Use? Instead, Alternative? Change, long W
         {
             for (var slot = 0; slot < problem.Slots.Count; slot++)
             {
-                if (problem.Slots[slot].Block != use.BlockIndex || !problem.IsOpen(slot))
+                // What stays all week is not broken up for one day.
+                if (problem.Slots[slot].Block != use.BlockIndex || !problem.IsOpen(slot) || plan.Stays(slot))
                 {
                     continue;
                 }

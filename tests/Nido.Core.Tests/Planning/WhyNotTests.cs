@@ -16,7 +16,7 @@ public class WhyNotTests
             var why = WhyNot.Of(Plan, idea);
             var all = Problem.Uses.Where(u => u.Idea.Id == idea)
                 .SelectMany(u => Enumerable.Range(0, Problem.Slots.Count).Where(s => Problem.Slots[s].Block == u.BlockIndex).Select(s => (Slot: s, Use: u)))
-                .Where(x => Plan.State.MayPut(x.Slot, x.Use.Index))
+                .Where(x => !Plan.Stays(x.Slot) && Plan.State.MayPut(x.Slot, x.Use.Index))
                 .Select(x => Tried(x.Slot, x.Use)).Order().ToArray();
             if (all.Length == 0)
             {

@@ -9,7 +9,8 @@ public static class StationGroups
     // What one broken wish, one adult too many and one month of spread weigh against each other.
     private const int Wish = 100_000;
     private const int AdultShort = 20_000;
-    private const int Parts = 1000;
+    // Whole parts for every ratio of the published tables: 840 is the least that 1 to 8 all divide.
+    private const int Parts = 840;
 
     /// <summary>
     /// The best groups, by solver and proven. Where not all wishes can be kept together, as many as can are.
@@ -114,7 +115,7 @@ public static class StationGroups
         for (var g = 0; g < isIn[0].Length; g++)
         {
             var here = model.NewIntVar(0, all.Length, $"adults {g}");
-            model.Add(here * Parts >= LinearExpr.WeightedSum(isIn.Select(c => c[g]), all.Select(m => (long)Math.Floor(m.AdultShare * Parts))));
+            model.Add(here * Parts >= LinearExpr.WeightedSum(isIn.Select(c => c[g]), all.Select(m => (long)Math.Floor((m.AdultShare * Parts) + 1e-9))));
             needed.Add(here);
         }
 

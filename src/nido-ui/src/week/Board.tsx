@@ -9,6 +9,9 @@ import { StripButton } from "./StripButton";
 /** An idea counts as serving an aim from this part of its minutes on. */
 const leastShare = 0.2;
 
+/** More rows than this are drawn lower, so that the whole week is seen at once. */
+const roomyRows = 11;
+
 /** Columns are days, rows are blocks; arrows move, Enter opens. */
 export function Board({
   view,
@@ -98,7 +101,7 @@ export function Board({
                   barred={view.barred.find((b) => placeId(b) === placeId(here))}
                   chosen={place !== null && placeId(place) === placeId(here)}
                   first={row === 0 && d === 0}
-                  compact={place !== null}
+                  compact={place !== null || rows.length > roomyRows}
                   closed={day.closed.includes(block.id)}
                   dimmed={strip !== undefined && !serves(strip)}
                   label={`${dayAndNumber(day.date)}, ${block.name}: `}

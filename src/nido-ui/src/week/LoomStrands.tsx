@@ -21,7 +21,7 @@ export function StrandCells({ row, strands }: { row: LoomRow; strands: StrandHea
     return (
       <td
         key={s.id}
-        className={`px-0 text-center text-[10px] tracking-tighter ${i > 0 && strands[i - 1]?.aim !== s.aim ? "border-base-300 border-l" : ""}`}
+        className={`px-0 text-center text-[11px] ${i > 0 && strands[i - 1]?.aim !== s.aim ? "border-base-300 border-l" : ""}`}
         title={t("loom.strandTimes", { strand: t(`strand.${s.id}`), count: times ?? 0 })}
       >
         {times === null ? (
@@ -29,7 +29,10 @@ export function StrandCells({ row, strands }: { row: LoomRow; strands: StrandHea
         ) : times === 0 ? (
           <b className="text-error">0</b>
         ) : (
-          <span className={`aim-${s.aim}`}>{times}</span>
+          <span className={`aim-${s.aim}`}>
+            {times > 9 ? "+" : times}
+            {times > 9 && <span className="sr-only">{times}</span>}
+          </span>
         )}
       </td>
     );

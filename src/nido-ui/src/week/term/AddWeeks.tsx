@@ -59,7 +59,7 @@ export function AddWeeks({ groupId, last, onAdded }: { groupId: string; last: st
         ))}
       </select>
       <button type="submit" className="btn btn-primary btn-sm mt-2" disabled={chosen.length === 0 || add.isPending}>
-        {chosen.length > 0 ? t("term.addCount", { count: chosen.length }) : t("term.add")}
+        {chosen.length > 0 ? t("term.addCount", { count: chosen.length }) : t("weeks.add")}
       </button>
       <ErrorNote error={add.error} />
     </form>
