@@ -22,12 +22,13 @@ public static class TodayEndpoints
         }
 
         var shown = await db.ShownInAsync(plan.Problem.Group.Id, stop);
+        var longWork = LongWork.Of(plan.Problem);
         var refreshes = Refreshes.Of(plan).ToDictionary(r => r.Slot);
         var there = plan.Problem.Group.Children.Where((_, c) => plan.Problem.Present[c][day]).Select(c => c.Id).ToHashSet();
         return TypedResults.Ok(new TodayView(
             plan.Problem.Days[day].Date, there.Count,
             [.. plan.Problem.Blocks.Where((_, b) => plan.Problem.Open[day][b]).Select(b => new BlockOfDay(
-                b.Id, b.Name, b.Kind, b.Starts, b.Minutes, [.. CutOff(plan, b, day)],
+                b.Id, b.Name, b.Kind, b.Starts, b.Minutes, [.. longWork.Where(w => w.Block == b && there.Contains(w.Child.Id)).Select(w => new LongWorkView(w.Child.Name, b.Name, (int)Math.Round(w.Minutes), (int)Math.Round(100 * w.Share), w.Enough))],
                 [.. plan.Problem.Group.Adults.Where(a => a.IsThere(plan.Problem.Days[day].Day, b)).Select(a => a.Name).Distinct()],
                 [.. plan.Filled.Where(f => f.Placement.Day == day && f.Use.Block.Id == b.Id).Select(f => Offer(plan, f.Slot, f.Use, there, shown, refreshes.GetValueOrDefault(f.Slot)))]))]));
     }
@@ -50,12 +51,6 @@ public static class TodayEndpoints
             Works(Approach.Games) ? [.. whom.Skip(day % Math.Max(1, whom.Length)).Concat(whom.Take(day % Math.Max(1, whom.Length))).Select(c => c.Name)] : []);
     }
 
-    /// <summary>Children whose own work, by what was seen, would often go on past the end of a block of free choice.</summary>
-    private static IEnumerable<LongWork> CutOff(WeekPlan plan, Block block, int day) =>
-        from x in plan.Problem.Group.Children.Select((child, c) => (child, there: plan.Problem.Present[c][day], own: plan.Problem.Input.Evidence.Own(child.Id)))
-        where block.IsFreeChoice && x.there && x.own.Seen >= 2 && x.own.CutOffBy(block.Minutes) >= 0.3
-        select new LongWork(x.child.Name, (int)Math.Round(x.own.Median), (int)Math.Round(100 * x.own.CutOffBy(block.Minutes)));
-
     /// <summary>The card with only the children who are there that day.</summary>
     private static IdeaCard ForThose(IdeaCard card, HashSet<string> there) => card with
     {
@@ -68,7 +63,7 @@ public static class TodayEndpoints
 public sealed record TodayView(DateOnly Date, int Children, IReadOnlyList<BlockOfDay> Blocks);
 
 /// <summary>A block with what lies out in it and who is there.</summary>
-public sealed record BlockOfDay(string Id, string Name, BlockKind Kind, TimeOnly Starts, int Minutes, IReadOnlyList<LongWork> LongWork, IReadOnlyList<string> Adults, IReadOnlyList<OfferOfDay> Offers);
+public sealed record BlockOfDay(string Id, string Name, BlockKind Kind, TimeOnly Starts, int Minutes, IReadOnlyList<LongWorkView> LongWork, IReadOnlyList<string> Adults, IReadOnlyList<OfferOfDay> Offers);
 
 /// <summary>An offer as it is run on a day.</summary>
 /// <param name="Card">Who works how, with what.</param>
@@ -95,5 +90,5 @@ public sealed record StepUpView(string Name, int Step, string Do);
 /// <summary>When what is used was made, and who was away then.</summary>
 public sealed record MadeView(DateOnly On, string Title, IReadOnlyList<string> NeedSpare);
 
-/// <summary>A child who stays long at its own work: usual minutes, and in how many of a hundred blocks it would be cut off.</summary>
-public sealed record LongWork(string Name, int Minutes, int Percent);
+/// <summary>A child who stays long at its own work: usual minutes, in how many of a hundred blocks it would be cut off, and a length of the block that would do.</summary>
+public sealed record LongWorkView(string Name, string Block, int Minutes, int Percent, int Enough);

@@ -2,6 +2,7 @@ using Microsoft.AspNetCore.Http.HttpResults;
 using Nido.Core;
 using Nido.Core.Planning;
 using Nido.Core.Planning.Simulating;
+using Nido.Web.Today;
 
 namespace Nido.Web.Week;
 
@@ -23,8 +24,10 @@ public static class SimulationEndpoints
 /// <param name="RunsOut">Materials that may run out.</param>
 /// <param name="Overruns">Blocks that may take longer.</param>
 /// <param name="FallsShort">Children who may get under three quarters of an aim.</param>
+/// <param name="CutOff">Children whose own work a block would often cut off, by what was seen of them.</param>
 public sealed record SimulationView(
-    int Runs, IReadOnlyList<RunsOutView> RunsOut, IReadOnlyList<OverrunsView> Overruns, IReadOnlyList<FallsShortView> FallsShort)
+    int Runs, IReadOnlyList<RunsOutView> RunsOut, IReadOnlyList<OverrunsView> Overruns, IReadOnlyList<FallsShortView> FallsShort,
+    IReadOnlyList<LongWorkView> CutOff)
 {
     /// <summary>The view of it.</summary>
     public static SimulationView Of(WeekPlan plan, SimulatedWeek week)
@@ -40,7 +43,8 @@ public sealed record SimulationView(
                 problem.Group.Children[f.Child].Name, f.Aim, Percent(f.Share),
                 f.Fix is not { } fix ? null : new FixView(
                     problem.Slots[fix.Slot].Day, problem.Blocks[problem.Slots[fix.Slot].Block].Id, problem.Slots[fix.Slot].Offer,
-                    problem.Days[problem.Slots[fix.Slot].Day].Date, fix.Was, fix.Now, Math.Round(fix.Minutes))))]);
+                    problem.Days[problem.Slots[fix.Slot].Day].Date, fix.Was, fix.Now, Math.Round(fix.Minutes))))],
+            [.. LongWork.Of(problem).Select(w => new LongWorkView(w.Child.Name, w.Block.Name, (int)Math.Round(w.Minutes), Percent(w.Share), w.Enough))]);
     }
 
     private static int Percent(double share) => (int)Math.Round(100 * share);

@@ -1827,7 +1827,7 @@ export interface components {
             starts: string;
             /** Format: int32 */
             minutes: number;
-            longWork: components["schemas"]["LongWork"][];
+            longWork: components["schemas"]["LongWorkView"][];
             adults: string[];
             offers: components["schemas"]["OfferOfDay"][];
         };
@@ -2971,13 +2971,16 @@ export interface components {
         LockBody: {
             locked: boolean;
         };
-        /** @description A child who stays long at its own work: usual minutes, and in how many of a hundred blocks it would be cut off. */
-        LongWork: {
+        /** @description A child who stays long at its own work: usual minutes, in how many of a hundred blocks it would be cut off, and a length of the block that would do. */
+        LongWorkView: {
             name: string;
+            block: string;
             /** Format: int32 */
             minutes: number;
             /** Format: int32 */
             percent: number;
+            /** Format: int32 */
+            enough: number;
         };
         /** @description An aim of a child: useful minutes, target, percent. */
         LoomCell: {
@@ -4290,6 +4293,8 @@ export interface components {
             overruns: components["schemas"]["OverrunsView"][];
             /** @description Children who may get under three quarters of an aim. */
             fallsShort: components["schemas"]["FallsShortView"][];
+            /** @description Children whose own work a block would often cut off, by what was seen of them. */
+            cutOff: components["schemas"]["LongWorkView"][];
         };
         /** @description The five things a teacher can weigh, each 0–10. */
         Sliders: {

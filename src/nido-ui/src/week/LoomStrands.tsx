@@ -5,8 +5,8 @@ import type { LoomRow, StrandHead } from "../api/client";
 export function StrandHeads({ strands }: { strands: StrandHead[] }) {
   const { t } = useTranslation();
   return strands.map((s) => (
-    <th key={s.id} className={`aim-${s.aim} h-[118px] w-[13px] px-0 align-bottom font-normal text-[11px] leading-none`}>
-      <span className="block max-h-[116px] rotate-180 overflow-hidden whitespace-nowrap [writing-mode:vertical-rl]">
+    <th key={s.id} className={`aim-${s.aim} h-[136px] w-[13px] px-0 align-bottom font-normal text-[11px] leading-none`}>
+      <span className="block max-h-[134px] rotate-180 overflow-hidden whitespace-nowrap [writing-mode:vertical-rl]">
         {t(`strand.${s.id}`)}
       </span>
     </th>

@@ -74,6 +74,21 @@ export function MayGoWrong({ currency, onClose }: { currency: string; onClose: (
               ))}
             </ul>
           </section>
+          {s.cutOff.length > 0 && (
+            <section data-cut-off>
+              <h3 className="font-bold">{t("played.cutOff")}</h3>
+              <ul>
+                {s.cutOff.map((w) => (
+                  <li key={`${w.name} ${w.block}`} className="border-base-300 border-t py-1">
+                    <b>{w.percent}%</b> {w.name}, {w.block}{" "}
+                    <span className="quiet">
+                      {t("played.cutOffWay", { minutes: w.minutes, block: w.block, enough: w.enough })}
+                    </span>
+                  </li>
+                ))}
+              </ul>
+            </section>
+          )}
         </div>
       ) : (
         <p>{t("loading")}</p>
