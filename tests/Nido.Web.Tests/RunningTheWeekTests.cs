@@ -30,6 +30,27 @@ public class RunningTheWeekTests(DemoApp demo) : IClassFixture<DemoApp>
     }
 
     [Fact]
+    public async Task Who_was_shown_what_and_what_came_up_go_along_with_the_unit_and_undo_goes_on_there()
+    {
+        await using var own = demo.Site.Copy();
+        var tray = Offers(await own.GetAsync($"/api/weeks/{demo.Week}/days/0"), "welcome").First(o => (bool)o["stays"]!);
+        await own.SendAsync(HttpMethod.Put, $"/api/groups/{demo.Group}/shown", new { childId = (string)tray["shown"]![0]!["childId"]!, techniqueId = (string)tray["techniqueId"]!, shown = true, on = "2026-12-07" });
+        await own.SendAsync(HttpMethod.Post, $"/api/weeks/{demo.Week}/happenings", new { kind = "closed", subject = "", fromDay = 2, toDay = 2 });
+        await own.SendAsync(HttpMethod.Delete, $"/api/weeks/{demo.Week}/slots/4/table/1");
+        var unit = await own.Client.GetStringAsync($"/api/weeks/{demo.Week}/unit.json", NidoApp.Stop);
+        var (status, copy) = await own.SendTextAsync("/api/weeks/unit", unit);
+        status.ShouldBe(201, copy.ToJsonString());
+        Offers(await own.GetAsync($"/api/weeks/{copy["id"]}/days/0"), "welcome").First(o => (string)o["techniqueId"]! == (string)tray["techniqueId"]!)["shown"]!.AsArray()
+            .Count(s => s!["on"] is not null).ShouldBe(1);
+        // Taking back what came after the closed day leaves it closed.
+        var (_, undone) = await own.SendAsync(HttpMethod.Post, $"/api/weeks/{copy["id"]}/undo");
+        ((string)undone["happenings"]![0]!["sentence"]!).ShouldBe("Closed, Wednesday");
+        var (_, open) = await own.SendAsync(HttpMethod.Post, $"/api/weeks/{copy["id"]}/undo");
+        open["happenings"]!.AsArray().ShouldBeEmpty();
+        open["strips"]!.AsArray().Count.ShouldBe(50);
+    }
+
+    [Fact]
     public async Task The_base_has_something_new_each_day_and_prep_lists_it()
     {
         var prep = (await App.GetAsync($"/api/weeks/{demo.Week}/prep"))["refreshes"]!.AsArray();

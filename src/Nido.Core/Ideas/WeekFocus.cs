@@ -8,7 +8,7 @@ namespace Nido.Core.Ideas;
 /// <param name="OlderNumbersTo">For the older ones, to 100.</param>
 public sealed record WeekFocus(string Letter, int NumbersTo, int OlderNumbersTo)
 {
-    // Said where the theme has no word with the letter: plain things every child knows, ours.
+    // Said where an English theme has no word with the letter: plain things every child knows, ours.
     private static readonly string[] PlainWords =
     [
         "apple", "ball", "cup", "door", "egg", "fish", "garden", "hat", "insect", "jar", "kite", "lamp", "moon", "nest", "orange", "pot",
@@ -31,7 +31,7 @@ public sealed record WeekFocus(string Letter, int NumbersTo, int OlderNumbersTo)
 
         var sorted = sort(letter);
         var word = sorted.FirstOrDefault(s => s.Fit == LetterFit.Clear)?.Word
-            ?? PlainWords.FirstOrDefault(w => w.StartsWith(letter, StringComparison.OrdinalIgnoreCase)) ?? letter;
+            ?? (theme.Language == "en" ? PlainWords : []).FirstOrDefault(w => w.StartsWith(letter, StringComparison.OrdinalIgnoreCase)) ?? letter;
         return counted with
         {
             Letter = letter,

@@ -32,6 +32,9 @@ public sealed record UnitDocument(
     /// <summary>What children work towards.</summary>
     public IReadOnlyList<Objective> Objectives { get; init; } = [];
 
+    /// <summary>Who has been shown what.</summary>
+    public IReadOnlyList<UnitShown> Shown { get; init; } = [];
+
     /// <summary>What came up in the middle of the week.</summary>
     public IReadOnlyList<Happening> Happenings { get; init; } = [];
 

@@ -10,9 +10,10 @@ namespace Nido.Data.Formats;
 /// <param name="Observations">What was seen.</param>
 /// <param name="ChosenSteps">Steps adults chose.</param>
 /// <param name="Objectives">What children work towards.</param>
+/// <param name="Shown">Who has been shown what.</param>
 public sealed record UnitRows(
     GroupRow Group, WeekRow Week, IReadOnlyList<OverrideRow> Overrides, ThemeRow? OwnTheme, IReadOnlyList<ObservationRow> Observations,
-    IReadOnlyList<ChosenStepRow> ChosenSteps, IReadOnlyList<ObjectiveRow> Objectives)
+    IReadOnlyList<ChosenStepRow> ChosenSteps, IReadOnlyList<ObjectiveRow> Objectives, IReadOnlyList<ShownRow> Shown)
 {
     /// <summary>Adds all of it to a site, to be saved at once.</summary>
     public void AddTo(NidoDb db)
@@ -25,5 +26,6 @@ public sealed record UnitRows(
         db.Observations.AddRange(Observations);
         db.ChosenSteps.AddRange(ChosenSteps);
         db.Objectives.AddRange(Objectives);
+        db.Shown.AddRange(Shown);
     }
 }

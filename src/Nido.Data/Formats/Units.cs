@@ -5,6 +5,7 @@ using System.Text.Json;
 using System.Text.Json.Serialization;
 using System.Text.Json.Serialization.Metadata;
 using Nido.Core.Group;
+using Nido.Core.Planning;
 using Nido.Core.Safety;
 using Nido.Data.Rows;
 
@@ -24,17 +25,18 @@ public static class Units
     };
 
     /// <summary>The document of a stored week; its changes must be loaded.</summary>
-    public static UnitDocument Of(WeekRow week, ChildrenGroup group, IReadOnlyList<RuleOverride> overrides, Evidence evidence, Theme? ownTheme)
+    public static UnitDocument Of(WeekRow week, ChildrenGroup group, IReadOnlyList<RuleOverride> overrides, Evidence evidence, IEnumerable<ShownRow> shown, Theme? ownTheme)
     {
         ArgumentNullException.ThrowIfNull(week);
         ArgumentNullException.ThrowIfNull(evidence);
         return new UnitDocument(
             "nido-unit", 1, week.ThemeId, week.Monday, week.Sliders, week.Plan, week.Report, group,
-            [.. week.Changes.OrderBy(c => c.Number).Select(c => new UnitChange(c.What, c.At, c.Before, c.After))], week.ChangesInForce, overrides)
+            [.. week.Changes.OrderBy(c => c.Number).Select(c => new UnitChange(c.What, c.At, c.Before, c.After) { HappeningsBefore = c.HappeningsBefore, HappeningsAfter = c.HappeningsAfter })], week.ChangesInForce, overrides)
         {
             Observations = evidence.Observations,
             ChosenSteps = evidence.AllChosen,
             Objectives = evidence.Objectives,
+            Shown = [.. shown.Select(s => new UnitShown(s.ChildId, s.TechniqueId, s.On)).OrderBy(s => s.ChildId, StringComparer.Ordinal).ThenBy(s => s.TechniqueId, StringComparer.Ordinal)],
             OwnTheme = ownTheme,
             Happenings = week.Happenings,
             Focus = week.Focus,
@@ -60,6 +62,8 @@ public static class Units
             own.Theme = own.Theme with { Id = own.Id };
         }
 
+        // Who stayed away has another id here.
+        List<Happening> Known(IReadOnlyList<Happening> all) => [.. all.Select(h => h with { Subject = ids.GetValueOrDefault(h.Subject, h.Subject) })];
         var weekId = newId();
         return new(
             group,
@@ -74,16 +78,18 @@ public static class Units
                 Report = unit.Report,
                 ChangesInForce = unit.ChangesInForce,
                 Focus = unit.Focus,
-                Happenings = [.. unit.Happenings.Select(h => h with { Subject = ids.GetValueOrDefault(h.Subject, h.Subject) })],
+                Happenings = Known(unit.Happenings),
                 Changes = [.. unit.Changes.Select((c, i) => new ChangeRow
                 {
                     WeekId = weekId, Number = i + 1, What = c.What, At = c.At, Before = [.. c.Before], After = [.. c.After],
+                    HappeningsBefore = Known(c.HappeningsBefore), HappeningsAfter = Known(c.HappeningsAfter),
                 })],
             },
             [.. unit.Overrides.Select(o => OverrideRow.Of(o with { Id = newId() }, weekId))],
             own,
             [.. unit.Observations.Where(o => ids.ContainsKey(o.ChildId)).Select(o => ObservationRow.Of(o with { ChildId = ids[o.ChildId] }))],
             [.. unit.ChosenSteps.Where(c => ids.ContainsKey(c.ChildId)).Select(c => new ChosenStepRow { ChildId = ids[c.ChildId], Ladder = c.Ladder, Step = c.Step, On = c.On, KnowsBetter = c.KnowsBetter })],
-            [.. unit.Objectives.Where(o => ids.ContainsKey(o.ChildId)).Select(o => new ObjectiveRow { ChildId = ids[o.ChildId], Ladder = o.Ladder, Step = o.Step, By = o.By })]);
+            [.. unit.Objectives.Where(o => ids.ContainsKey(o.ChildId)).Select(o => new ObjectiveRow { ChildId = ids[o.ChildId], Ladder = o.Ladder, Step = o.Step, By = o.By })],
+            [.. unit.Shown.Where(s => ids.ContainsKey(s.ChildId)).Select(s => new ShownRow { ChildId = ids[s.ChildId], TechniqueId = s.TechniqueId, On = s.On })]);
     }
 }

@@ -103,7 +103,7 @@ public sealed partial class Compositions(IServiceScopeFactory scopes, ComposeLim
         var conflict = Conflict.Of(problem, LookForConflict, stop);
         return conflict.Rules.Count == 0
             ? ("The week has a gap left. It is the best that was found in its time; compose again, or fill it from the bench", [])
-            : (conflict.IsSmallest ? "No week can keep all of these at once. Any one of them given up would do" : "No week can keep all of these at once", Fields(conflict.Rules));
+            : (conflict.IsSmallest ? "No week can keep all of these at once; without any one of them the others could be kept" : "No week can keep all of these at once", Fields(conflict.Rules));
     }
 
     private static FieldProblem[] Fields(IReadOnlyList<Impossible> rules) => [.. rules.Select(i => new FieldProblem(i.Rule, i.What, i.WayOut))];

@@ -8,6 +8,7 @@ using Nido.Data;
 using Nido.Data.Formats;
 using Nido.Sheets;
 using Nido.Web.Common;
+using Nido.Web.Today;
 using NJsonSchema;
 
 namespace Nido.Web.Week;
@@ -84,6 +85,7 @@ public static class FileEndpoints
 
         var unit = Units.Of(
             row, (await db.GroupAsync(row.GroupId, stop))!, await db.OverridesAsync(row.Id, stop), await db.EvidenceAsync(row.GroupId, row.Monday, stop),
+            (await db.ShownInAsync(row.GroupId, stop)).SelectMany(s => s),
             (await db.Themes.FindAsync([row.ThemeId], stop))?.Theme);
         return Text(JsonSerializer.Serialize(unit, Units.Json), "application/json; charset=utf-8", Name(row.ThemeId, row.Monday, "json"));
     }

@@ -1,4 +1,5 @@
 using Nido.Core.Group;
+using Nido.Core.Ideas;
 using Nido.Core.Planning;
 using Nido.Core.Planning.Conflicts;
 
@@ -48,6 +49,19 @@ public class ConflictTests
             ["Every offer of First table is filled on Monday", "Every offer of Second table is filled on Monday", "The same way of working once a day"], ignoreOrder: true);
         Weeks.Compose(WeekProblem.Build(only).Problem).Score.Broken.ShouldBeGreaterThan(0);
         Of(Things.Week(group with { Blocks = [group.Blocks[0]] }, 1, t => t.Id is "sort-by-kind" or "letter-match" or "picture-pairs" or "fold-letters")).Rules.ShouldBeEmpty();
+    }
+
+    [Fact]
+    public void Nothing_but_heavy_work_in_two_blocks_in_a_row_is_named()
+    {
+        var group = Things.Group(
+            [Things.Child("Tavi", 50)],
+            [new("a", "First table", BlockKind.Table, new(9, 0), 20, 1), new("b", "Second table", BlockKind.Table, new(9, 30), 20, 1)]);
+        var input = Things.Week(group, 1, t => t.HandLoad == HandLoad.Heavy && t.Blocks.Contains(BlockKind.Table));
+        var conflict = Of(input);
+        conflict.Rules.Select(r => r.Rule).ShouldBe(
+            ["Every offer of First table is filled on Monday", "Every offer of Second table is filled on Monday", "Hands rest between two heavy pieces of work"], ignoreOrder: true);
+        Of(Things.Week(group, 1, t => t.Blocks.Contains(BlockKind.Table))).Rules.ShouldBeEmpty();
     }
 
     [Fact]

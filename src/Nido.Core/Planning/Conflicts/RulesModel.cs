@@ -135,12 +135,24 @@ internal sealed class RulesModel
 
     private void HandsRest()
     {
-        var rests = Rule("Hands rest between two heavy pieces of work", "among stations that everyone meets", $"{InCupboard} for lighter work, or lower the offers of the stations");
-        for (var b = 0; b < problem.Blocks.Count; b++)
+        var rests = Rule("Hands rest between two heavy pieces of work", "among stations, and from one block to the next", $"{InCupboard} for lighter work, or lower the offers of the stations");
+        for (var d = 0; d < problem.Days.Count; d++)
         {
-            for (var d = 0; d < problem.Days.Count && problem.Blocks[b].Kind == BlockKind.Stations; d++)
+            BoolVar[] mustBeHeavy = [.. problem.Blocks.Select((block, b) => model.NewBoolVar($"must be heavy {b} {d}"))];
+            for (var b = 0; b < problem.Blocks.Count; b++)
             {
-                model.Add(LinearExpr.Sum(In(b, d, w => w.Any.IsHeavy)) <= 1).OnlyEnforceIf(rests);
+                var (block, heavy) = (problem.Blocks[b], LinearExpr.Sum(In(b, d, w => w.Any.IsHeavy)));
+                // Where children choose, they must only when every offer is heavy; elsewhere one is enough.
+                model.Add(heavy <= (block.IsFreeChoice ? block.Offers - 1 : 0) + (mustBeHeavy[b] * block.Offers));
+                if (block.Kind == BlockKind.Stations)
+                {
+                    model.Add(heavy <= 1).OnlyEnforceIf(rests);
+                }
+
+                if (b > 0)
+                {
+                    model.Add(mustBeHeavy[b - 1] + mustBeHeavy[b] <= 1).OnlyEnforceIf(rests);
+                }
             }
         }
     }
