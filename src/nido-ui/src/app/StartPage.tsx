@@ -30,63 +30,65 @@ export function StartPage() {
     navigate(`/w/${week.id}/group`);
   };
   return (
-    <main className="mx-auto mt-20 max-w-xl p-4">
-      <h1>{t("start.title")}</h1>
-      <p className="mt-2 mb-6">{t("start.what")}</p>
-      <form
-        className="card-paper flex flex-col gap-4 p-6"
-        onSubmit={(e) => {
-          e.preventDefault();
-          void begin();
-        }}
-      >
-        <label className="flex flex-col gap-1">
-          {t("start.group")}
-          <input
-            className="input w-full"
-            value={name}
-            onChange={(e) => setName(e.target.value)}
-            required
-            maxLength={80}
-          />
-        </label>
-        <label className="flex flex-col gap-1">
-          {t("start.kind")}
-          <select className="select w-full" value={kind} onChange={(e) => setKind(e.target.value as typeof kind)}>
-            <option value="class">{t("start.class")}</option>
-            <option value="dropIn">{t("start.dropIn")}</option>
-          </select>
-        </label>
-        <label className="flex flex-col gap-1">
-          {t("timetable.day")}
-          <select
-            className="select w-full"
-            value={timetable || (kind === "dropIn" ? "single-session" : "full-day")}
-            onChange={(e) => setTimetable(e.target.value)}
-            data-timetable
-          >
-            {timetables.data?.map((table) => (
-              <option key={table.id} value={table.id}>
-                {t(`timetable.${table.id}`)}
-              </option>
-            ))}
-          </select>
-        </label>
-        <label className="flex flex-col gap-1">
-          {t("start.theme")}
-          <select className="select w-full" value={themeId} onChange={(e) => setThemeId(e.target.value)}>
-            {themes.data?.map((theme) => (
-              <option key={theme.id} value={theme.id}>
-                {theme.name}
-              </option>
-            ))}
-          </select>
-        </label>
-        <ErrorNote error={addGroup.error ?? addWeek.error} />
-        <button type="submit" className="btn btn-primary self-start">
-          {t("start.begin")}
-        </button>
-      </form>
+    <main className="min-h-screen bg-base-200 pt-20">
+      <div className="mx-auto max-w-xl p-4">
+        <h1>{t("start.title")}</h1>
+        <p className="mt-2 mb-6">{t("start.what")}</p>
+        <form
+          className="card-paper flex flex-col gap-4 p-6"
+          onSubmit={(e) => {
+            e.preventDefault();
+            void begin();
+          }}
+        >
+          <label className="flex flex-col gap-1">
+            {t("start.group")}
+            <input
+              className="input w-full"
+              value={name}
+              onChange={(e) => setName(e.target.value)}
+              required
+              maxLength={80}
+            />
+          </label>
+          <label className="flex flex-col gap-1">
+            {t("start.kind")}
+            <select className="select w-full" value={kind} onChange={(e) => setKind(e.target.value as typeof kind)}>
+              <option value="class">{t("start.class")}</option>
+              <option value="dropIn">{t("start.dropIn")}</option>
+            </select>
+          </label>
+          <label className="flex flex-col gap-1">
+            {t("timetable.day")}
+            <select
+              className="select w-full"
+              value={timetable || (kind === "dropIn" ? "single-session" : "full-day")}
+              onChange={(e) => setTimetable(e.target.value)}
+              data-timetable
+            >
+              {timetables.data?.map((table) => (
+                <option key={table.id} value={table.id}>
+                  {t(`timetable.${table.id}`)}
+                </option>
+              ))}
+            </select>
+          </label>
+          <label className="flex flex-col gap-1">
+            {t("start.theme")}
+            <select className="select w-full" value={themeId} onChange={(e) => setThemeId(e.target.value)}>
+              {themes.data?.map((theme) => (
+                <option key={theme.id} value={theme.id}>
+                  {theme.name}
+                </option>
+              ))}
+            </select>
+          </label>
+          <ErrorNote error={addGroup.error ?? addWeek.error} />
+          <button type="submit" className="btn btn-primary self-start">
+            {t("start.begin")}
+          </button>
+        </form>
+      </div>
     </main>
   );
 }

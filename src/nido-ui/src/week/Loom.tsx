@@ -1,6 +1,7 @@
 import { useState } from "react";
 import { useTranslation } from "react-i18next";
 import { type Aim, aims, type LoomRow, type Strip, type WeekView } from "../api/client";
+import { Carried } from "./Carried";
 import { DayCells, DayHeads } from "./LoomDays";
 import { StrandCells, StrandHeads } from "./LoomStrands";
 
@@ -87,14 +88,7 @@ export function Loom({
           ))}
         </tbody>
       </table>
-      {(view.carried ?? []).length > 0 && (
-        <p className="mt-2 text-xs" data-carried>
-          {t("loom.carried")}{" "}
-          {(view.carried ?? [])
-            .map((c) => t("loom.carriedOne", { name: c.name, aim: t(`aim.${c.aim}`), minutes: Math.round(c.minutes) }))
-            .join(", ")}
-        </p>
-      )}
+      <Carried carried={view.carried ?? []} />
     </aside>
   );
 }
