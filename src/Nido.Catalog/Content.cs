@@ -1,3 +1,4 @@
+using Nido.Core.Allergens;
 using Nido.Core.Cupboard;
 using Nido.Core.Group;
 using Nido.Core.Ideas;
@@ -29,6 +30,12 @@ public sealed record Content(
 {
     /// <summary>What practitioners differ on.</summary>
     public IReadOnlyList<Difference> Differences { get; init; } = [];
+
+    /// <summary>The vocabulary of allergens.</summary>
+    public AllergenBook Allergens { get; init; } = AllergenBook.Empty;
+
+    /// <summary>Every way to make a material of others.</summary>
+    public IReadOnlyList<MakeFrom> MakeFrom { get; init; } = [];
 
     private readonly Dictionary<string, Material> byId = Materials.ToDictionary(m => m.Id);
 

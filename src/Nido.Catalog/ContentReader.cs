@@ -13,10 +13,11 @@ public static class ContentReader
     public static (Content Content, IReadOnlyList<ContentProblem> Problems) Read(string folder)
     {
         var problems = new List<ContentProblem>();
+        var book = AllergenReader.Together(Each(folder, "allergens", problems, AllergenReader.Read), problems);
         var ladders = Each(folder, "ladders", problems, LadderReader.Read);
         var tables = Each(folder, "goes-with", problems, PairReader.Table);
-        var materials = Each(folder, "materials", problems, f => Material(f, tables));
-        var rules = Each(folder, "safety", problems, SafetyReader.Read);
+        var materials = Each(folder, "materials", problems, f => MaterialReader.Read(f, tables, book));
+        var rules = Each(folder, "safety", problems, f => SafetyReader.Read(f, book));
         var themes = Each(folder, "themes", problems, ThemeOf);
         var differences = Each(folder, "differences", problems, DifferenceReader.Read);
         var byId = ladders.ToDictionary(l => l.Id);
@@ -24,8 +25,9 @@ public static class ContentReader
         var known = materials.Select(m => m.Id).ToHashSet();
         var makeFrom = Each(folder, "make-from", problems, f => MakeFromReader.Read(f, known));
         MakeFromReader.NoCircle(makeFrom, problems);
-        var recipes = Each(folder, "recipes", problems, f => RecipeReader.Read(f, known));
+        var recipes = Each(folder, "recipes", problems, f => RecipeReader.Read(f, materials, book));
         var techniques = Each(folder, "techniques", problems, f => TechniqueOf(f, byId));
+        Contradictions.Between(materials, recipes, makeFrom, problems);
         problems.AddRange(techniques.Where(t => t.MadeBy is { } by && (by == t.Id || techniques.All(x => x.Id != by)))
             .Select(t => new ContentProblem($"techniques/{t.Id}.yaml", 1, $"`made-by: {t.MadeBy}` is not another technique")));
         return (new Content(
@@ -39,6 +41,8 @@ public static class ContentReader
             new GoesWith(tables.ToDictionary(t => t.Id)))
         {
             Differences = [.. differences.OrderBy(d => d.Order)],
+            Allergens = book,
+            MakeFrom = makeFrom,
         }, problems);
     }
 
@@ -84,31 +88,6 @@ public static class ContentReader
 
         f.Refuse(key, $"strand `{id}` is not known; known are {string.Join(", ", Strand.All.Select(s => s.Id))}");
         return Strand.All[0];
-    }
-
-    private static Material Material(ContentFile f, IReadOnlyCollection<PairTable> tables)
-    {
-        var body = BodyReader.Read(f);
-        var pack = f.Map("pack");
-        var colours = pack.Map("colours");
-        var material = new Material(
-            f.Text("id"), f.Text("name"), f.Text("shelf"), f.Choice<MaterialUnit>("unit"), body.Shape, body.Length, body.Width, body.Height,
-            f.Number("hole"), f.Number("opening"), f.Number("mass"), f.Number("density"),
-            f.Texts("tags", MaterialTags.All, least: 1).ToHashSet(), f.Texts("colours"), f.Texts("allergens"),
-            f.Flag("consumable"), f.Whole("turnaround-minutes", 0, 10_000, 0),
-            pack.Number("size"), f.Has("pack") ? pack.Whole("cents", 0, 100_000) : null, SafetyReader.Parts(f))
-        {
-            Fitting = PairReader.Fitting(f, tables),
-            KeepsDays = f.Has("keeps-days") ? f.Whole("keeps-days", 0, 365) : null,
-            PackShares = colours.Keys().ToDictionary(c => c, c => (colours.Number(c) ?? 0) / 100),
-        };
-        if (material.PackShares.Count > 0 && Math.Abs(material.PackShares.Values.Sum() - 1) > 0.005)
-        {
-            pack.Refuse("colours", $"the shares add up to {100 * material.PackShares.Values.Sum():0.#}, not 100");
-        }
-
-        pack.NothingElse();
-        return material;
     }
 
     private static Theme ThemeOf(ContentFile f)
@@ -195,6 +174,7 @@ public static class ContentReader
             f.Number("spare") ?? 0, f.Flag("optional"))
         {
             Loose = f.Number("loose"),
+            Fixed = f.Flag("fixed"),
             Left = f.Has("left") ? Needs(left) : null,
         };
         left.NothingElse();

@@ -1,3 +1,4 @@
+using Nido.Core.Allergens;
 using Nido.Core.Cupboard;
 using Nido.Core.Group;
 using Nido.Core.Ideas;
@@ -12,17 +13,22 @@ internal static class SafetyReader
     public static IReadOnlySet<string> Actions { get; } = new HashSet<string>
     {
         "blow", "build", "clean", "climb", "cook", "craft-knife", "cut", "dig", "drill", "gather", "glue", "hammer", "hang", "heat", "laminate", "lift",
-        "paint", "pour", "punch", "roll", "run", "saw", "screw", "sew", "smell", "spray", "stack", "suck", "taste", "throw", "tie", "tunnel", "water", "wear",
+        "launch", "paint", "plant", "pour", "punch", "roll", "run", "saw", "screw", "sew", "smell", "snap", "spray", "stack", "suck", "taste", "throw", "tie",
+        "tunnel", "water", "wear", "wind",
     };
 
     /// <summary>The rule of a file.</summary>
-    public static SafetyRule Read(ContentFile f)
+    public static SafetyRule Read(ContentFile f, AllergenBook book)
     {
         var when = f.Map("when", needed: true);
         var rule = new SafetyRule(
-            f.Text("id"), f.Choice<Severity>("severity"), f.Text("message"), f.Text("source"), f.Text("defer-to"), When(when),
+            f.Text("id"), f.Choice<Severity>("severity"), f.Text("message"), f.Text("source"), f.Text("defer-to"), ConditionReader.Read(when),
             f.Flag("room"), f.Flag("watched-table-lifts"), f.Whole("adults", 0, 3, 0),
-            [.. Examples(f, "fires", true), .. Examples(f, "quiet", false)]);
+            [.. Examples(f, "fires", true), .. Examples(f, "quiet", false)])
+        {
+            IsNeverLifted = f.Flag("never-lifted"),
+            IsForOwnThings = f.Flag("for-own-things"),
+        };
         when.NothingElse();
         if (!rule.When.AsksThing && rule.When.Actions.Count == 0 && rule.When.Places.Count == 0)
         {
@@ -37,7 +43,7 @@ internal static class SafetyReader
                 f.Refuse(key, $"a rule needs an example on which it {(fires ? "fires" : "just does not fire")}: `{key}: [{{…}}]`");
             }
 
-            foreach (var (example, i) in cases.Select((e, i) => (e, i)).Where(x => x.e.IsMetBy(rule) != fires))
+            foreach (var (example, i) in cases.Select((e, i) => (e, i)).Where(x => x.e.IsMetBy(rule, book) != fires))
             {
                 f.Refuse(key, $"the rule {(fires ? "does not fire" : "fires")} on example {i + 1} of `{key}`");
             }
@@ -46,21 +52,22 @@ internal static class SafetyReader
         return rule;
     }
 
-    private static RuleWhen When(ContentFile when) => new(
-        when.Texts("any-tags", MaterialTags.All), when.Texts("all-tags", MaterialTags.All), when.Texts("no-tags", MaterialTags.All),
-        when.Flag("small-part"), when.Flag("squeezed-small"), when.Flag("size-unknown"), when.Flag("comes-apart"), when.Flag("made"),
-        when.Flag("allergen"), when.Flag("any-allergen"), when.Number("longer-than"), when.Number("heavier-than"), when.Flag("bought"),
-        when.Texts("actions", Actions), when.Choices<BlockKind>("places"), when.Has("food") ? when.Choice<FoodRule>("food") : null,
-        when.Has("under-months") ? when.Whole("under-months", 1, 120) : null, when.Flag("or-mouths"));
-
     private static RuleExample[] Examples(ContentFile f, string key, bool fires) =>
     [
         .. f.Maps(key).Select(e =>
         {
+            var months = e.Whole("months", 0, 120, 60);
+            var child = new Child(
+                "child", "The child", default, WeekDays.MondayToFriday, e.Flag("mouths"), Hand.Undecided, false, e.Texts("allergies"), "en", "")
+            {
+                UnknownAllergies = e.Texts("unknown-allergies"),
+                Plans = e.Flag("by-plan") ? [new("thing", "An adult", default, "as the plan says")] : [],
+            };
             var example = new RuleExample(
                 fires, Thing(e), e.Has("makes") ? Made(e.Map("makes")) : null, e.Texts("actions", Actions),
-                e.Choice<BlockKind>("place", BlockKind.Table), e.Whole("months", 0, 120, 60), e.Flag("mouths"), e.Texts("allergies"),
-                e.Choice<FoodRule>("food", FoodRule.WithAllergyCheck));
+                e.Choice<BlockKind>("place", BlockKind.Table), child, months,
+                GroupSettings.Default with { Food = e.Choice<FoodRule>("food", FoodRule.WithAllergyCheck), LetIn = e.Texts("let-in") },
+                e.Flag("drop-in"), e.Number("amount"), e.Flag("fixed"));
             e.NothingElse();
             return example;
         }),
@@ -78,14 +85,57 @@ internal static class SafetyReader
         var sold = e.Flag("sold");
         return new Material(
             "thing", "The thing", "shelf", e.Choice<MaterialUnit>("unit", MaterialUnit.Piece), body.Shape, body.Length, body.Width, body.Height,
-            null, null, e.Number("mass"), null, e.Texts("tags", MaterialTags.All).ToHashSet(), [], e.Texts("allergens"),
-            sold, 0, sold ? 1 : null, sold ? 100 : null, Parts(e));
+            null, null, e.Number("mass"), null, e.Texts("tags", MaterialTags.All).ToHashSet(), [], e.Texts("contains"),
+            sold, 0, sold ? 1 : null, sold ? 100 : null, Parts(e))
+        {
+            MayContain = e.Texts("may-contain"),
+            Held = e.Texts("held"),
+            Cord = CordOf(e),
+            Grams = GramsOf(e),
+        };
+    }
+
+    /// <summary>The cord a thing is or has: `cord: {length: 900, loop: 400, breaks-open: true}`, or `cord: by-the-metre`.</summary>
+    public static Cord? CordOf(ContentFile f)
+    {
+        if (!f.Has("cord"))
+        {
+            return null;
+        }
+
+        if (f.IsText("cord"))
+        {
+            f.Choice("cord", ["by-the-metre"]);
+            return Cord.ByTheMetre;
+        }
+
+        var cord = f.Map("cord", needed: true);
+        var read = new Cord(cord.Number("length") ?? 0, cord.Number("loop"), cord.Flag("breaks-open"));
+        if (read.Length <= 0)
+        {
+            f.Refuse("cord", "a cord without length: `cord: {length: 900}` in mm, or `cord: by-the-metre`");
+        }
+
+        cord.NothingElse();
+        return read;
+    }
+
+    /// <summary>Grams of substances in a unit, where much of them harms: `grams: {salt: 0.22}`.</summary>
+    public static IReadOnlyDictionary<string, double> GramsOf(ContentFile f)
+    {
+        var grams = f.Map("grams");
+        foreach (var unknown in grams.Keys().Where(k => !ConditionReader.Substances.Contains(k)))
+        {
+            f.Refuse("grams", $"`{unknown}` is not counted; known are {string.Join(", ", ConditionReader.Substances)}");
+        }
+
+        return grams.Keys().ToDictionary(k => k, k => grams.Number(k) ?? 0);
     }
 
     /// <summary>Parts that come off a thing.</summary>
     public static IReadOnlyList<Part> Parts(ContentFile f) => [.. f.Maps("parts").Select(p =>
     {
-        var part = new Part(p.Text("name"), BodyReader.Read(p));
+        var part = new Part(p.Text("name"), BodyReader.Read(p)) { IsBittenOff = p.Flag("bitten-off") };
         p.NothingElse();
         return part;
     })];

@@ -4,6 +4,7 @@ using Microsoft.EntityFrameworkCore;
 using Microsoft.EntityFrameworkCore.ChangeTracking;
 using Microsoft.EntityFrameworkCore.Metadata.Builders;
 using Nido.Catalog;
+using Nido.Core.Allergens;
 using Nido.Core.Cupboard;
 using Nido.Core.Group;
 using Nido.Core.Ideas;
@@ -40,6 +41,9 @@ public sealed class NidoDb(DbContextOptions<NidoDb> options) : DbContext(options
 
     /// <summary>Groups for stations, where they were set by hand.</summary>
     public DbSet<RotaRow> Rotas => Set<RotaRow>();
+
+    /// <summary>Words of allergies that the vocabulary does not know, with the materials of this house that hold what they name.</summary>
+    public DbSet<MarkRow> Marks => Set<MarkRow>();
 
     public DbSet<OverrideRow> Overrides => Set<OverrideRow>();
 
@@ -104,6 +108,14 @@ public sealed class NidoDb(DbContextOptions<NidoDb> options) : DbContext(options
             .Select(g => new { g.Key, Amount = g.Sum(m => m.Amount) })
             .ToDictionaryAsync(x => x.Key, x => x.Amount, stop);
 
+    /// <summary>Ids of materials that were made in this house, by the ledger.</summary>
+    public async Task<IReadOnlySet<string>> MadeHereAsync(CancellationToken stop) =>
+        (await Movements.Where(m => m.Kind == MovementKind.Made && m.Amount > 0).Select(m => m.MaterialId).Distinct().ToListAsync(stop)).ToHashSet();
+
+    /// <summary>Materials that hold what a word of a child names, by the id under which it is watched.</summary>
+    public async Task<IReadOnlyDictionary<string, IReadOnlyList<string>>> MarksAsync(CancellationToken stop) =>
+        (await Marks.ToListAsync(stop)).ToDictionary(m => Allergen.OwnId(m.Word), m => (IReadOnlyList<string>)m.MaterialIds);
+
     /// <summary>Movements of the things that go off, by material.</summary>
     public async Task<ILookup<string, Movement>> PerishingAsync(Content content, CancellationToken stop)
     {
@@ -140,6 +152,8 @@ public sealed class NidoDb(DbContextOptions<NidoDb> options) : DbContext(options
             c.ToTable("children");
             AsJson(c.Property(x => x.Supports)).HasDefaultValueSql("'[]'");
             AsJson(c.Property(x => x.Ways)).HasDefaultValueSql("'{}'");
+            AsJson(c.Property(x => x.UnknownAllergies)).HasDefaultValueSql("'[]'");
+            AsJson(c.Property(x => x.Plans)).HasDefaultValueSql("'[]'");
             c.HasIndex(x => new { x.GroupId, x.Name }).IsUnique();
         });
         modelBuilder.Entity<ObservationRow>(o =>
@@ -177,6 +191,12 @@ public sealed class NidoDb(DbContextOptions<NidoDb> options) : DbContext(options
             s.ToTable("shown");
             s.HasKey(x => new { x.ChildId, x.TechniqueId });
             s.HasOne<ChildRow>().WithMany().HasForeignKey(x => x.ChildId);
+        });
+        modelBuilder.Entity<MarkRow>(m =>
+        {
+            m.ToTable("allergy_marks");
+            m.HasKey(x => x.Word);
+            AsJson(m.Property(x => x.MaterialIds));
         });
         modelBuilder.Entity<AdultRow>().ToTable("adults");
         modelBuilder.Entity<BlockRow>().ToTable("blocks").HasKey(b => new { b.GroupId, b.Key });

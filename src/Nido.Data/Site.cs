@@ -1,5 +1,6 @@
 using Microsoft.Data.Sqlite;
 using Microsoft.EntityFrameworkCore;
+using Nido.Core.Allergens;
 using Nido.Data.Demo;
 using Nido.Data.Rows;
 
@@ -28,6 +29,25 @@ public static class Site
 
         await db.Database.MigrateAsync(stop);
         await db.Database.ExecuteSqlRawAsync("PRAGMA journal_mode=WAL;", stop);
+    }
+
+    /// <summary>
+    /// Reads the words a site holds for allergies with the vocabulary: what maps to an allergen becomes it, what does not is kept
+    /// and loud. Done each time a site is opened, so that a word the vocabulary has learnt since is watched for.
+    /// </summary>
+    public static async Task ReadAllergiesAsync(NidoDb db, AllergenBook book, CancellationToken stop)
+    {
+        ArgumentNullException.ThrowIfNull(db);
+        foreach (var child in await db.Children.ToListAsync(stop))
+        {
+            var (allergens, unknown) = AllergyEntry.Kept(book, child.Allergies, child.UnknownAllergies);
+            if (!allergens.SequenceEqual(child.Allergies) || !unknown.SequenceEqual(child.UnknownAllergies))
+            {
+                (child.Allergies, child.UnknownAllergies) = ([.. allergens], unknown);
+            }
+        }
+
+        await db.SaveChangesAsync(stop);
     }
 
     /// <summary>Puts the invented demo house into an empty site.</summary>

@@ -16,26 +16,51 @@ public static class WeekInputs
 
     /// <summary>An input with nothing locked, dry days and the sliders in the middle.</summary>
     public static WeekInput Of(
-        Content content, ChildrenGroup group, Theme theme, DateOnly monday, IReadOnlyDictionary<string, double> onHand) =>
-        Of(content, group, monday, onHand, Ideas(content, group, theme, onHand, group.On(monday).Children.Count));
+        Content content, ChildrenGroup group, Theme theme, DateOnly monday, IReadOnlyDictionary<string, double> onHand, SafetyCheck? safety = null)
+    {
+        ArgumentNullException.ThrowIfNull(group);
+        safety ??= Safety(content, new HashSet<string>());
+        return Of(content, group, monday, onHand, Ideas(content, group, theme, onHand, group.On(monday).Children.Count, KeptOff(content, safety, group, monday)), safety);
+    }
 
     /// <summary>As the other one, where the ideas are known already.</summary>
     public static WeekInput Of(
         Content content, ChildrenGroup group, DateOnly monday, IReadOnlyDictionary<string, double> onHand,
-        (IReadOnlyList<Idea> Ideas, IReadOnlyList<Unsuited> Unsuited) ideas)
+        (IReadOnlyList<Idea> Ideas, IReadOnlyList<Unsuited> Unsuited) ideas, SafetyCheck safety)
     {
+        ArgumentNullException.ThrowIfNull(content);
         ArgumentNullException.ThrowIfNull(group);
+        var room = group.On(monday);
+        var making = SafeMaking.For(content.MakeFrom, content.Recipes, content.Materials, ideas.Ideas, safety, room, monday);
         return new WeekInput(
-            group.On(monday), Days(group, monday), ideas.Ideas, content.Ladders, new SafetyCheck(content.SafetyRules), onHand,
-            Sliders.Middle, [], new Dictionary<string, int>(), content.Chains)
+            room, Days(group, monday), ideas.Ideas, content.Ladders, safety, onHand,
+            Sliders.Middle, [], new Dictionary<string, int>(), new MakeChains(making.Makes))
         {
             GoesWith = content.GoesWith,
-            Recipes = content.Recipes,
+            Recipes = making.Recipes,
+            WaysLeftOut = making.LeftOut,
             Materials = content.Materials,
             Unsuited = ideas.Unsuited,
             Ways = WaysOf(content, group),
             Words = new(() => ideas.Ideas.Count == 0 ? [] : Sorted(content, ideas.Ideas[0].Theme.Letter, ideas.Ideas[0].Theme.Words, ideas.Ideas[0].Theme.Language, ideas.Ideas[0].Theme.Fits)),
         };
+    }
+
+    /// <summary>The safety rules with what things hold where these materials were made in the house.</summary>
+    public static SafetyCheck Safety(Content content, IReadOnlySet<string> madeHere)
+    {
+        ArgumentNullException.ThrowIfNull(content);
+        return new(content.SafetyRules, content.Allergens, new WhatItHolds(content.Materials, content.MakeFrom, content.Recipes, madeHere));
+    }
+
+    /// <summary>Ids of what a rule keeps off every table while this group is there.</summary>
+    public static IReadOnlySet<string> KeptOff(Content content, SafetyCheck safety, ChildrenGroup group, DateOnly monday)
+    {
+        ArgumentNullException.ThrowIfNull(content);
+        ArgumentNullException.ThrowIfNull(safety);
+        ArgumentNullException.ThrowIfNull(group);
+        var room = group.On(monday);
+        return content.Materials.Where(m => safety.KeepsOff(m, room, monday) is not null).Select(m => m.Id).ToHashSet();
     }
 
     /// <summary>The days of a week on which a group meets; dry until a forecast says otherwise.</summary>
@@ -87,14 +112,14 @@ public static class WeekInputs
 
     /// <summary>Every idea the cupboard carries as the group works, and those that nothing at hand goes together for or the group does without.</summary>
     public static (IReadOnlyList<Idea> Ideas, IReadOnlyList<Unsuited> Unsuited) Ideas(
-        Content content, ChildrenGroup group, Theme theme, IReadOnlyDictionary<string, double> onHand, int childCount)
+        Content content, ChildrenGroup group, Theme theme, IReadOnlyDictionary<string, double> onHand, int childCount, IReadOnlySet<string>? keptOff = null)
     {
         ArgumentNullException.ThrowIfNull(theme);
         var ways = WaysOf(content, group);
         var mixed = content.Recipes.Select(r => r.Makes).ToHashSet();
         var there = content.Materials.ToDictionary(m => m.Id, m => onHand.GetValueOrDefault(m.Id) + content.Chains.Most(m.Id, onHand) + (mixed.Contains(m.Id) ? Plenty : 0));
         var kept = theme.As(ways.SmallLetters, ways.ChoiceOf("celebrations"));
-        var (ideas, unsuited) = IdeaComposer.Compose([.. content.Techniques.Select(ways.Adapt)], kept, content.Materials, there, childCount, content.GoesWith);
+        var (ideas, unsuited) = IdeaComposer.Compose([.. content.Techniques.Select(ways.Adapt)], kept, content.Materials, there, childCount, content.GoesWith, keptOff);
         return (
             [.. ideas.Where(i => ways.KeptOut(i.Technique) is null)],
             [.. unsuited, .. ideas.Where(i => i.Lead is not null && ways.KeptOut(i.Technique) is not null)

@@ -110,6 +110,7 @@ api.MapWords();
 api.MapToday();
 api.MapShown();
 api.MapSafety();
+api.MapAllergens();
 app.MapOpenApi();
 app.MapScalarApiReference("/api-docs", options => options.DisableDefaultFonts());
 app.MapFallback("/api/{**rest}", () => TypedResults.NotFound());
@@ -120,6 +121,7 @@ await using (var scope = app.Services.CreateAsyncScope())
 {
     var db = scope.ServiceProvider.GetRequiredService<NidoDb>();
     await Site.OpenAsync(db, file, default);
+    await Site.ReadAllergiesAsync(db, app.Services.GetRequiredService<Content>().Allergens, default);
     if (app.Configuration.GetValue<bool>("Nido:Demo") && !await db.Groups.AnyAsync())
     {
         await Site.SeedDemoAsync(db, NewId.Next, default);

@@ -42,7 +42,11 @@ internal static class Things
     /// <summary>A thousand of everything.</summary>
     public static IReadOnlyDictionary<string, double> Plenty { get; } = Published.Content.Materials.ToDictionary(m => m.Id, _ => 1000.0);
 
-    public static SafetyCheck Safety { get; } = new(Published.Content.SafetyRules);
+    /// <summary>The shipped rules, in a house that has written down nothing as made.</summary>
+    public static SafetyCheck Safety { get; } = WeekInputs.Safety(Published.Content, new HashSet<string>());
+
+    /// <summary>What a material by itself is asked by a rule, for nobody in particular.</summary>
+    public static Nido.Core.Safety.Conditions.Asked Asked { get; } = new(Published.Content.Allergens, GroupSettings.Default, null);
 
     private static string[] Split(string words) => words.Split(' ', StringSplitOptions.RemoveEmptyEntries);
 }

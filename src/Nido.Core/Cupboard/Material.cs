@@ -15,7 +15,7 @@ namespace Nido.Core.Cupboard;
 /// <param name="Density">Bulk density g/mL of loose things.</param>
 /// <param name="Tags">Properties from the closed list.</param>
 /// <param name="Colours">Colours it comes in.</param>
-/// <param name="Allergens">Allergens it carries.</param>
+/// <param name="Allergens">Ids of allergens it contains.</param>
 /// <param name="Consumable">Used up, or back after its turnaround.</param>
 /// <param name="TurnaroundMinutes">Until it can be used again.</param>
 /// <param name="PackSize">Units in a pack; null where it is not sold.</param>
@@ -35,6 +35,18 @@ public sealed record Material(
 
     /// <summary>What it can do as a tool or a part, beyond its size.</summary>
     public Fitting Fitting { get; init; } = Fitting.None;
+
+    /// <summary>Ids of allergens it may hold though it should not: oats and wheat.</summary>
+    public IReadOnlyList<string> MayContain { get; init; } = [];
+
+    /// <summary>Ids of allergens that were in it: a carton of nut drink, an egg box.</summary>
+    public IReadOnlyList<string> Held { get; init; } = [];
+
+    /// <summary>The cord on it or that it is; null where there is none.</summary>
+    public Cord? Cord { get; init; }
+
+    /// <summary>Grams of a substance in a unit of it, where much of it harms: salt, baking-soda, cream-of-tartar, soap, hand-gel.</summary>
+    public IReadOnlyDictionary<string, double> Grams { get; init; } = new Dictionary<string, double>();
 
     /// <summary>Days until it has gone off, counted from the day it came or was made; null where it keeps.</summary>
     public int? KeepsDays { get; init; }

@@ -20,6 +20,19 @@ public static class MaterialTags
         // What it brings with it
         "choking-food", "raw-flour", "raw-bean", "raw-egg", "honey", "salt", "berry", "egg-carton", "packaging", "medicine-box", "nut",
         "hot", "hot-glue", "soap", "foam", "dye", "borax", "essential-oil", "water-bead", "film", "pin", "screw", "toothed-cutter",
-        "laminated", "powered", "torch", "small-tool",
+        "laminated", "powered", "torch", "small-tool", "cooked", "rim", "poison-seed", "poison-leaf", "seed", "shell", "feather", "nest",
+        "insect", "soil", "stood-water", "hot-metal", "clay-dust", "fine-dust", "polystyrene", "spray-can", "hand-gel", "cleaner-box",
+        "old-paint", "cracked", "toilet-tube", "mould-risk", "bead", "worn-at-neck",
+    };
+
+    /// <summary>
+    /// What a made thing takes over from what it is made of, beside allergens: what clings, snaps or harms is still there when it
+    /// is bound, filled or mixed into something else.
+    /// </summary>
+    public static IReadOnlySet<string> Clinging { get; } = new HashSet<string>
+    {
+        "elastic", "magnet", "battery", "balloon", "glass", "wire", "pin", "screw", "film", "scented", "raw-flour", "raw-bean", "raw-egg", "honey",
+        "salt", "borax", "essential-oil", "water-bead", "dye", "poison-seed", "poison-leaf", "polystyrene", "nut", "egg-carton",
+        "medicine-box", "cleaner-box", "toilet-tube", "old-paint",
     };
 }

@@ -8,7 +8,7 @@ namespace Nido.Core.Group;
 /// <param name="Mouths">Still puts things in the mouth: small parts are kept away whatever the age.</param>
 /// <param name="Hand">Hand used for doing.</param>
 /// <param name="AvoidsTouch">Avoids sticky or wet touch: a tool is offered first.</param>
-/// <param name="Allergies">Allergens, in the words of the materials (wheat, peanut, tree-nut, milk, egg, latex…).</param>
+/// <param name="Allergies">Ids of allergens from the closed vocabulary.</param>
 /// <param name="HomeLanguage">Language at home as a two-letter code.</param>
 /// <param name="Note">What adults should know, in the adults' own words.</param>
 public sealed record Child(
@@ -23,6 +23,15 @@ public sealed record Child(
     string HomeLanguage,
     string Note)
 {
+    /// <summary>
+    /// Words written for an allergy that the vocabulary does not know, as they were written. They are never dropped: where the house
+    /// has not said which materials hold one, everything that might says so.
+    /// </summary>
+    public IReadOnlyList<string> UnknownAllergies { get; init; } = [];
+
+    /// <summary>Materials the child's written plan allows in spite of an allergy.</summary>
+    public IReadOnlyList<WrittenPlan> Plans { get; init; } = [];
+
     /// <summary>What the child is given so that it can take part.</summary>
     public IReadOnlyList<Support> Supports { get; init; } = [];
 

@@ -38,6 +38,12 @@ public sealed record GroupSettings(
     /// <summary>In how many of a hundred sessions kits may run out, where who comes is not known.</summary>
     public int RunOutPercent { get; init; } = 5;
 
+    /// <summary>
+    /// Allergens of the published lists that a drop-in session lets in, by id: nobody's allergies are known there, so that the
+    /// others are kept off the tables. What is let in stands on the signs and the kits.
+    /// </summary>
+    public IReadOnlyList<string> LetIn { get; init; } = [];
+
     /// <summary>How groups are formed where stations rotate.</summary>
     public Grouping Grouping { get; init; } = Grouping.NearSteps;
 

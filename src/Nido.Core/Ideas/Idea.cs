@@ -12,6 +12,9 @@ namespace Nido.Core.Ideas;
 public sealed record Idea(
     string Id, Technique Technique, Theme Theme, string Title, Material? Lead, IReadOnlyList<IdeaStep> Steps)
 {
+    /// <summary>What it is done with though no role names it: what was made for it on a day before, of these materials.</summary>
+    public IReadOnlyList<Material> MadeOf { get; init; } = [];
+
     /// <summary>The id of an idea: its technique, and after a dot its leading material where it has one.</summary>
     public static string IdOf(Technique technique, Material? lead) => lead is null ? technique.Id : $"{technique.Id}.{lead.Id}";
 

@@ -9,6 +9,9 @@ public static class IdeaComposer
     /// <summary>How many leading materials of one technique become ideas of their own.</summary>
     public const int LeadsPerTechnique = 7;
 
+    /// <summary>Leading materials of a technique that are made ideas of only to say which rule keeps them out.</summary>
+    public const int BarredPerTechnique = 4;
+
     /// <summary>How much a pair that only just goes together counts against a binding.</summary>
     public const int BarelyCost = 25;
 
@@ -22,16 +25,22 @@ public static class IdeaComposer
     /// <param name="onHand">Amount on hand by material id; what is missing counts 0.</param>
     /// <param name="childCount">Children of the group, for judging amounts.</param>
     /// <param name="goesWith">What goes with what.</param>
+    /// <param name="keptOff">Ids of what a safety rule keeps off every table of the room: bound only where nothing else is.</param>
     public static (IReadOnlyList<Idea> Ideas, IReadOnlyList<Unsuited> Unsuited) Compose(
         IEnumerable<Technique> techniques, Theme theme, IReadOnlyList<Material> materials,
-        IReadOnlyDictionary<string, double> onHand, int childCount, GoesWith goesWith)
+        IReadOnlyDictionary<string, double> onHand, int childCount, GoesWith goesWith, IReadOnlySet<string>? keptOff = null)
     {
         // What is neither on hand nor sold cannot lie out this week.
         Material[] reachable = [.. materials.Where(m => onHand.GetValueOrDefault(m.Id) > 0 || m.IsSold)];
-        var match = new Matcher(reachable, onHand, theme, childCount, goesWith);
+        var match = new Matcher(reachable, onHand, theme, childCount, goesWith, keptOff ?? new HashSet<string>());
         var unsuited = new List<Unsuited>();
-        return ([.. techniques.OrderBy(t => t.Id, StringComparer.Ordinal).SelectMany(t => Of(t, theme, match, unsuited))], unsuited);
+        Idea[] ideas = [.. techniques.OrderBy(t => t.Id, StringComparer.Ordinal).SelectMany(t => Of(t, theme, match, unsuited))];
+        return ([.. ideas.Select(i => i.Technique.MadeBy is { } maker ? i with { MadeOf = WhatStaysOf(ideas, maker) } : i)], unsuited);
     }
+
+    /// <summary>What stays in the thing that a technique makes: whatever of its materials is used up, whichever of its ideas made it.</summary>
+    private static Material[] WhatStaysOf(IEnumerable<Idea> ideas, string maker) =>
+        [.. ideas.Where(i => i.Technique.Id == maker).SelectMany(i => i.Steps).SelectMany(s => s.Bindings.Values).Select(b => b.Material).Where(m => m.Consumable).DistinctBy(m => m.Id)];
 
     private static IEnumerable<Idea> Of(Technique technique, Theme theme, Matcher match, List<Unsuited> unsuited)
     {
@@ -43,9 +52,14 @@ public static class IdeaComposer
         }
 
         var lead = technique.Roles[0];
-        var carried = 0;
+        var (carried, barred) = (0, 0);
         foreach (var candidate in match.Candidates(technique, lead, lead.Needs, null))
         {
+            if (barred == BarredPerTechnique && match.IsKeptOff(candidate.Material))
+            {
+                continue;
+            }
+
             var against = new List<string>();
             IdeaStep[] steps = [.. technique.Steps.Select(s => Equip(technique, s, candidate, theme, match, against)).OfType<IdeaStep>()];
             if (steps.Length > 0)
@@ -53,7 +67,9 @@ public static class IdeaComposer
                 yield return new Idea(
                     Idea.IdOf(technique, candidate.Material), technique, theme, theme.Fill(technique.Title),
                     candidate.Material, steps);
-                carried++;
+                // What no child of this room may meet is told of, and takes no other's place.
+                carried += match.IsKeptOff(candidate.Material) ? 0 : 1;
+                barred += match.IsKeptOff(candidate.Material) ? 1 : 0;
             }
             else if (against.Count > 0)
             {
@@ -112,11 +128,14 @@ public static class IdeaComposer
     }
 
     private sealed class Matcher(
-        Material[] materials, IReadOnlyDictionary<string, double> onHand, Theme theme, int childCount, GoesWith goesWith)
+        Material[] materials, IReadOnlyDictionary<string, double> onHand, Theme theme, int childCount, GoesWith goesWith, IReadOnlySet<string> keptOff)
     {
         private const int OrdinaryCount = 6;
         private readonly Dictionary<(Role, RoleNeeds, double?), StandIn[]> ranked = [];
 
+        public bool IsKeptOff(Material material) => keptOff.Contains(material.Id);
+
+        /// <summary>What can take a role, best first; what a rule keeps off the tables of this room after all others.</summary>
         public StandIn[] Candidates(Technique technique, Role role, RoleNeeds needs, double? otherWidth)
         {
             if (!ranked.TryGetValue((role, needs, otherWidth), out var all))
@@ -125,7 +144,7 @@ public static class IdeaComposer
                 [
                     .. materials.Where(m => StandIns.Fails(m, needs, otherWidth) is null)
                         .Select(m => StandIns.Score(m, needs, onHand.GetValueOrDefault(m.Id), Wanted(technique, role, m), theme.Colours))
-                        .OrderByDescending(s => s.Score).ThenBy(s => s.Material.Id, StringComparer.Ordinal),
+                        .OrderBy(s => IsKeptOff(s.Material)).ThenByDescending(s => s.Score).ThenBy(s => s.Material.Id, StringComparer.Ordinal),
                 ];
             }
 
@@ -147,7 +166,7 @@ public static class IdeaComposer
             return judged.Where(j => j.Checks.All(k => k.Suits != Suits.No))
                 .Select(j => j.Checks.Where(k => k.Suits == Suits.Barely).Aggregate(
                     j.Candidate, (c, k) => c with { Score = Math.Max(0, c.Score - BarelyCost), Reasons = [.. c.Reasons, k.Reason!] }))
-                .OrderByDescending(c => c.Score);
+                .OrderBy(c => IsKeptOff(c.Material)).ThenByDescending(c => c.Score);
         }
 
         private (Suits Suits, string? Reason) Check(Pair pair, Role role, StandIn candidate, Dictionary<string, StandIn> bound, int sticks) => pair.With == role.Name

@@ -14,6 +14,9 @@ public sealed record Role(string Name, RoleNeeds Needs, Per Per, QuantityRule Qu
     /// <summary>How much instead where the material is measured in grams or mL, not counted; null where it makes no difference.</summary>
     public double? Loose { get; init; }
 
+    /// <summary>It is fastened where it stays, so that a cord in this role is not free: a line along a wall.</summary>
+    public bool Fixed { get; init; }
+
     /// <summary>What a left-handed child needs instead; null where the hand makes no difference.</summary>
     public RoleNeeds? Left { get; init; }
 

@@ -20,6 +20,18 @@ public sealed record Recipe(
     /// <summary>Id of the material that comes out, or null where it is none of the cupboard.</summary>
     public string? Makes { get; init; }
 
+    /// <summary>What its ingredients bring with them, in the order of the ingredients.</summary>
+    public IReadOnlyList<RecipePart> Parts { get; init; } = [];
+
+    /// <summary>Heated until it is done: what was raw is cooked then.</summary>
+    public bool IsCooked => Actions.Contains("heat") || Actions.Contains("cook");
+
+    /// <summary>Something raw is in it and stays raw.</summary>
+    public bool StaysRaw => !IsCooked && Parts.Any(p => p.IsRaw);
+
+    /// <summary>Grams of a substance in a unit of what comes out.</summary>
+    public double GramsOf(string substance) => Parts.Sum(p => p.Grams.GetValueOrDefault(substance)) / Yield;
+
     /// <summary>Every allergen of its ingredients.</summary>
     public IReadOnlyList<string> Allergens => [.. Ingredients.SelectMany(i => i.Allergens ?? []).Distinct()];
 }

@@ -1,3 +1,5 @@
+using Nido.Core.Allergens;
+
 namespace Nido.Core.Making;
 
 /// <summary>A recipe for so many children, in amounts a kitchen can measure.</summary>
@@ -53,18 +55,21 @@ public static class RecipeScale
     /// <summary>Scales to the smallest batch from 1 to 1.25 times the need in which every ingredient can be measured to 5%.</summary>
     /// <param name="ask">What is asked.</param>
     /// <param name="known">The recipes that can be named.</param>
-    public static Answer Of(Ask ask, IReadOnlyList<Recipe> known)
+    /// <param name="book">The vocabulary the words of <see cref="Ask.Avoid"/> are read with; null where they are ids already.</param>
+    public static Answer Of(Ask ask, IReadOnlyList<Recipe> known, AllergenBook? book = null)
     {
         ArgumentNullException.ThrowIfNull(ask);
+        book ??= AllergenBook.Empty;
+        ask = ask with { Avoid = Read(ask.Avoid ?? [], book) };
         var children = Need.Whole("children", ask.Children, 1, 1000);
         var each = Need.Between("amountEach", ask.AmountEach, 0.01, 100_000);
         var us = Need.OneOf("measures", ask.Measures, "us", "metric") == "us";
-        var recipe = Chosen(ask, known);
+        var recipe = Chosen(ask, known, book);
         var ingredients = Checked(recipe?.Ingredients ?? ask.Ingredients);
         var gives = Need.Between("yield", recipe?.Yield ?? ask.Yield ?? 0, 0.01, 1_000_000);
         var unit = recipe?.YieldUnit ?? Need.OneOf("yieldUnit", ask.YieldUnit ?? "g", "g", "mL");
         string[] allergens = [.. ingredients.SelectMany(i => i.Allergens ?? []).Distinct()];
-        if ((ask.Avoid ?? []).FirstOrDefault(allergens.Contains) is { } carried)
+        if (ask.Avoid!.FirstOrDefault(a => allergens.Any(h => book.Meets(a, h))) is { } carried)
         {
             throw Need.Refused("avoid", carried, $"the recipe carries it, and no variant without is known{(recipe is null ? "; leave the ingredient out or name a recipe" : "")}");
         }
@@ -87,7 +92,21 @@ public static class RecipeScale
             ]);
     }
 
-    private static Recipe? Chosen(Ask ask, IReadOnlyList<Recipe> known)
+    /// <summary>The words for what to avoid, as ids; one that nobody knows is refused, not passed over.</summary>
+    private static IReadOnlyList<string> Read(IReadOnlyList<string> avoid, AllergenBook book)
+    {
+        if (book.All.Count == 0)
+        {
+            return avoid;
+        }
+
+        var read = book.Read(avoid);
+        return read.Unknown.Count == 0 ? read.Allergens : throw Need.Refused(
+            "avoid", read.Unknown[0],
+            read.Asked is [var near, ..] ? $"did you mean {string.Join(" or ", near.DidYouMean.Select(a => book.NameOf(a)))}?" : "this allergen is not known; the list is at /api/allergens");
+    }
+
+    private static Recipe? Chosen(Ask ask, IReadOnlyList<Recipe> known, AllergenBook book)
     {
         if (ask.Recipe is null)
         {
@@ -96,8 +115,9 @@ public static class RecipeScale
 
         var named = known.FirstOrDefault(r => r.Id == ask.Recipe)
             ?? throw Need.Refused("recipe", ask.Recipe, $"known are {string.Join(", ", known.Select(r => r.Id))}");
-        var avoid = ask.Avoid ?? [];
-        return known.Where(r => r.Family == named.Family && !r.Allergens.Any(avoid.Contains)).OrderBy(r => r != named).FirstOrDefault() ?? named;
+        // What stays raw never stands in for what is cooked.
+        return known.Where(r => r.Family == named.Family && (!r.StaysRaw || named.StaysRaw) && !r.Allergens.Any(h => ask.Avoid!.Any(a => book.Meets(a, h))))
+            .OrderBy(r => r != named).FirstOrDefault() ?? named;
     }
 
     private static IReadOnlyList<Ingredient> Checked(IReadOnlyList<Ingredient>? ingredients)

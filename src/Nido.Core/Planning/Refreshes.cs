@@ -1,6 +1,5 @@
 using Nido.Core.Cupboard;
 using Nido.Core.Group;
-using Nido.Core.Ideas;
 
 namespace Nido.Core.Planning;
 
@@ -72,12 +71,10 @@ public static class Refreshes
     {
         var problem = plan.Problem;
         bool[] present = [.. problem.Present.Select(p => p[day])];
-        var added = new StandIn(material, 100, []);
         foreach (var step in WeekProblem.StepsInUse(use.Idea, use.Children))
         {
-            var with = step with { Bindings = step.Bindings.Append(new("added", added)).ToDictionary(b => b.Key, b => b.Value) };
             var before = problem.Input.Safety.KeptOut(use.Idea, step, use.Block, problem.Group, problem.Days[day].Date, present);
-            var after = problem.Input.Safety.KeptOut(use.Idea, with, use.Block, problem.Group, problem.Days[day].Date, present);
+            var after = problem.Input.Safety.KeptOut(use.Idea, step, use.Block, problem.Group, problem.Days[day].Date, present, [material]);
             if (after.Where((f, c) => f is not null && before[c] is null && present[c]).FirstOrDefault() is { } finding)
             {
                 return finding.Rule.Message;

@@ -13,6 +13,7 @@ internal sealed class UseFinder(WeekProblem problem)
     private readonly ChildrenGroup group = problem.Group;
     private readonly DateOnly day = problem.Days[0].Date;
     private readonly HelpManner[] manners = [.. problem.Group.Children.Select(c => problem.Input.Ways.For(c).Help)];
+    private readonly bool[][] there = [.. problem.Days.Select((_, d) => problem.Present.Select(p => p[d]).ToArray())];
     private readonly Ladder? touch = problem.Input.Ladders.GetValueOrDefault("touch");
 
     /// <summary>An idea in a block, on the days where safety treats it alike.</summary>
@@ -40,15 +41,29 @@ internal sealed class UseFinder(WeekProblem problem)
                     continue;
                 }
 
-                var steps = WeekProblem.StepsInUse(idea, children);
-                var cautions = input.Safety.Cautions(idea, steps, block, group, day);
-                var met = idea.Steps.Zip(hazards).Where(x => steps.Contains(x.First)).SelectMany(x => x.Second);
-                var adults = Math.Max(idea.Technique.Adults, SafetyCheck.AdultsAsked(met, cautions));
-                found.Add(new(ideaIndex, b, days, children, demand, cautions, adults));
+                found.AddRange(WithAdults(idea, ideaIndex, b, days, hazards, children, demand));
             }
         }
 
         return (found, found.Count == 0 ? bar : null);
+    }
+
+    /// <summary>
+    /// An idea on the days on which it asks the same number of adults beside it: a rule that asks one for the youngest asks nobody
+    /// on the days they stay at home.
+    /// </summary>
+    private IEnumerable<Found> WithAdults(
+        Idea idea, int ideaIndex, int b, bool[] days, IReadOnlyList<Hazard>[] hazards, ChildAtIdea[] children, IReadOnlyList<DemandLine> demand)
+    {
+        var steps = WeekProblem.StepsInUse(idea, children);
+        var told = input.Safety.Telling(idea, steps, problem.Blocks[b], group, day);
+        Hazard[] met = [.. idea.Steps.Zip(hazards).Where(x => steps.Contains(x.First)).SelectMany(x => x.Second)];
+        IReadOnlyList<Finding> On(int d) => input.Safety.Present(idea, told, group, problem.Days[d].Date, there[d]);
+        return Enumerable.Range(0, days.Length).Where(d => days[d])
+            .GroupBy(d => Math.Max(idea.Technique.Adults, SafetyCheck.AdultsAsked(met, On(d), there[d])))
+            .Select(same => new Found(
+                ideaIndex, b, [.. days.Select((_, d) => same.Contains(d))], children, demand,
+                input.Safety.Present(idea, told, group, problem.Days[same.First()].Date, [.. group.Children.Select((_, c) => same.Any(d => there[d][c]))]), same.Key));
     }
 
     /// <summary>
@@ -86,7 +101,7 @@ internal sealed class UseFinder(WeekProblem problem)
         h.Kind == HappeningKind.MaterialGone && h.On(onDay) && idea.Steps.Any(s => s.Bindings.Values.Any(b => b.Material.Id == h.Subject)));
 
     private Finding?[][] KeptOut(Idea idea, IReadOnlyList<Hazard>[] hazards, Block block, int onDay) =>
-        [.. hazards.Select(h => input.Safety.KeptOut(idea, h, block, group, [.. problem.Present.Select(p => p[onDay])]))];
+        [.. hazards.Select(h => input.Safety.KeptOut(idea, h, block, group, problem.Days[onDay].Date, there[onDay]))];
 
     /// <summary>The step each child is offered among those safety allows.</summary>
     private ChildAtIdea[] Whom(Idea idea, Finding?[][] keptOut)

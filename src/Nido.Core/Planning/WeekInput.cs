@@ -60,6 +60,9 @@ public sealed record WeekInput(
     /// <summary>Recipes for what can be mixed.</summary>
     public IReadOnlyList<Recipe> Recipes { get; init; } = [];
 
+    /// <summary>Ways of making that a rule keeps from this group.</summary>
+    public IReadOnlyList<LeftOutWay> WaysLeftOut { get; init; } = [];
+
     /// <summary>Of things that go off: units of what is on hand that are no longer good on each day, by material id.</summary>
     public IReadOnlyDictionary<string, double[]> GoneOff { get; init; } = new Dictionary<string, double[]>();
 }

@@ -11,77 +11,51 @@ namespace Nido.Core.Safety;
 /// <param name="IsMade">It comes about while the step is worked.</param>
 public sealed record HandledThing(string Name, Material Material, Body Body, bool IsPart, bool IsMade)
 {
+    /// <summary>What it brings with it, along the chain of what it is made of.</summary>
+    public Holding Holding { get; init; } = Holding.Of(Material);
+
+    /// <summary>It is fastened where it stays: a cord of it is not free.</summary>
+    public bool IsFixed { get; init; }
+
+    /// <summary>It is a part that only comes off where somebody bites.</summary>
+    public bool IsBittenOff { get; init; }
+
+    /// <summary>Units of the material within reach of a child; null where that is not known or does not matter.</summary>
+    public double? Amount { get; init; }
+
     /// <summary>Everything at hand of a material, and a piece made of it.</summary>
-    public static IEnumerable<HandledThing> AtHand(Material? material, MadePiece? made)
+    /// <param name="material">The material; nothing is at hand of null.</param>
+    /// <param name="made">A piece made of it, or null.</param>
+    /// <param name="holding">What it holds; what it says itself where null.</param>
+    /// <param name="amount">Units within reach of a child.</param>
+    /// <param name="isFixed">It is fastened where it stays.</param>
+    public static IEnumerable<HandledThing> AtHand(Material? material, MadePiece? made, Holding? holding = null, double? amount = null, bool isFixed = false)
     {
         if (material is null)
         {
             yield break;
         }
 
-        yield return new(material.Name, material, material.Body, false, false);
+        holding ??= Holding.Of(material);
+        yield return new(material.Name, material, material.Body, false, false) { Holding = holding, Amount = amount, IsFixed = isFixed };
         foreach (var part in material.Parts)
         {
-            yield return new($"{material.Name}, {part.Name}", material, part.Body, true, false);
+            yield return new($"{material.Name}, {part.Name}", material, part.Body, true, false) { Holding = holding, IsBittenOff = part.IsBittenOff };
         }
 
         if (made is not null)
         {
-            yield return new($"{made.Name} of {material.Name}", material, made.Of(material), false, true);
+            yield return new($"{made.Name} of {material.Name}", material, made.Of(material), false, true) { Holding = holding };
         }
     }
 
-    /// <summary>Everything at hand at a step of an idea.</summary>
-    public static IEnumerable<HandledThing> AtHand(IdeaStep step) => step.Bindings
-        .SelectMany(b => step.Makes.Where(m => m.From == b.Key).Cast<MadePiece?>().DefaultIfEmpty().SelectMany(m => AtHand(b.Value.Material, m)))
-        .Distinct();
+    /// <summary>Whether a single piece of it can be picked up and put in the mouth.</summary>
+    public bool CanBePickedUp => IsPart || IsMade || Material.IsCounted;
 
-    /// <summary>Why a rule fires on this thing, in words; null where it does not.</summary>
-    /// <param name="when">What the rule asks.</param>
-    /// <param name="allergies">Allergies it is held against.</param>
-    public string? Meets(RuleWhen when, IReadOnlyList<string> allergies)
-    {
-        ArgumentNullException.ThrowIfNull(when);
-        if ((when.AnyTags.Count > 0 && !when.AnyTags.Any(Material.Tags.Contains))
-            || !when.AllTags.All(Material.Tags.Contains)
-            || when.NoTags.Any(Material.Tags.Contains)
-            || (when.Made && !IsMade)
-            || (when.ComesApart && !IsPart)
-            || (when.Bought && !(Material.IsSold && Material.Consumable))
-            || (when.AnyAllergen && Material.Allergens.Count == 0)
-            || (when.LongerThan is { } mm && !(Body.Length > mm || Material.Unit == MaterialUnit.Metre))
-            || (when.HeavierThan is { } g && !(Material.Mass > g))
-            || (when.SizeUnknown && (!CanBePickedUp || Body.IsMeasured)))
-        {
-            return null;
-        }
+    /// <summary>Paper and card under 1 mm: it softens in the mouth, and is left to the caution about bits of paper.</summary>
+    public bool IsThinPaper => !IsPart && (Holding.Tags.Contains("paper") || Holding.Tags.Contains("card")) && !IsRolled && Thinnest < 1;
 
-        if (when.Allergen)
-        {
-            var carried = allergies.Where(Material.Allergens.Contains).ToArray();
-            return carried.Length == 0 ? null : $"{Name} carries {string.Join(", ", carried)}";
-        }
+    private bool IsRolled => Body.Shape is Shape.Sphere or Shape.Rod;
 
-        if (when.SmallPart)
-        {
-            return !CanBePickedUp || !SmallPart.Is(Body) ? null
-                : Body.IsMeasured ? $"{Name}, {Body.InWords}, counts as a small part"
-                : $"{Name}: the size is not known, so it is taken as a small part";
-        }
-
-        if (when.SqueezedSmall)
-        {
-            return Material.Tags.Contains("soft") && CanBePickedUp && Body.IsMeasured && !SmallPart.Is(Body) && SmallPart.Is(SmallPart.Squeezed(Body))
-                ? $"{Name}, {Body.InWords}, counts as a small part when squeezed to half"
-                : null;
-        }
-
-        // What hangs on the material alone is said once, of the material.
-        return IsPart || IsMade ? when.ComesApart || when.Made ? Name : null
-            : when.LongerThan is not null ? Material.Unit == MaterialUnit.Metre ? $"{Name} comes by the metre" : $"{Name} is {Body.Length:0.#} mm long"
-            : when.HeavierThan is not null ? $"{Name} weighs {Material.Mass:0.#} g"
-            : Name;
-    }
-
-    private bool CanBePickedUp => IsPart || IsMade || Material.IsCounted;
+    private double Thinnest => Body.Shape == Shape.Disc ? Body.Height : Math.Min(Body.Height, Math.Min(Body.Length, Body.Width));
 }

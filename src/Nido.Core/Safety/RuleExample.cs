@@ -1,6 +1,8 @@
+using Nido.Core.Allergens;
 using Nido.Core.Cupboard;
 using Nido.Core.Group;
 using Nido.Core.Ideas;
+using Nido.Core.Safety.Conditions;
 
 namespace Nido.Core.Safety;
 
@@ -10,23 +12,26 @@ namespace Nido.Core.Safety;
 /// <param name="Makes">A piece made of it, or null.</param>
 /// <param name="Actions">What is done.</param>
 /// <param name="Place">Kind of block.</param>
-/// <param name="Months">Age of the child.</param>
-/// <param name="Mouths">Whether the child mouths.</param>
-/// <param name="Allergies">Of the child.</param>
-/// <param name="Food">What the group has decided about food.</param>
+/// <param name="Child">The child it is held against.</param>
+/// <param name="Months">Its age.</param>
+/// <param name="Settings">What the group has decided.</param>
+/// <param name="DropIn">The children are not known.</param>
+/// <param name="Amount">Units of the thing within reach.</param>
+/// <param name="IsFixed">It is fastened where it stays.</param>
 public sealed record RuleExample(
     bool Fires, Material? Material, MadePiece? Makes, IReadOnlyList<string> Actions, BlockKind Place,
-    int Months, bool Mouths, IReadOnlyList<string> Allergies, FoodRule Food)
+    Child Child, int Months, GroupSettings Settings, bool DropIn, double? Amount, bool IsFixed)
 {
     /// <summary>Whether a rule fires on this case.</summary>
-    public bool IsMetBy(SafetyRule rule)
+    public bool IsMetBy(SafetyRule rule, AllergenBook book)
     {
         ArgumentNullException.ThrowIfNull(rule);
-        var day = new DateOnly(2026, 1, 5);
-        var child = new Child("child", "The child", day.AddMonths(-Months), WeekDays.MondayToFriday, Mouths, Hand.Undecided, false, Allergies, "en", "");
+        var there = new ChildInRoom(Child, Months, Child.Allergies, Child.UnknownAllergies);
+        var asked = new Asked(book, Settings, there);
         return rule.When.Suits(Actions, Place)
-            && (rule.When.Food is null || rule.When.Food == Food)
-            && rule.When.Concerns(child, day)
-            && (!rule.When.AsksThing || HandledThing.AtHand(Material, Makes).Any(t => t.Meets(rule.When, child.Allergies) is not null));
+            && (rule.When.Food is null || rule.When.Food == Settings.Food)
+            && (!rule.When.DropIn || DropIn)
+            && rule.When.Concerns(there)
+            && (!rule.When.AsksThing || HandledThing.AtHand(Material, Makes, null, Amount, IsFixed).Any(t => rule.When.MetBy(t, asked) is not null));
     }
 }

@@ -1,31 +1,86 @@
+using System.Collections.Concurrent;
+using System.Runtime.CompilerServices;
+using Nido.Core.Allergens;
+using Nido.Core.Cupboard;
 using Nido.Core.Group;
 using Nido.Core.Ideas;
+using Nido.Core.Safety.Conditions;
 
 namespace Nido.Core.Safety;
 
-/// <summary>Applies the safety rules to ideas with their bound materials.</summary>
+/// <summary>Applies the safety rules to ideas with everything that can be met at them.</summary>
 /// <param name="rules">The rules in force.</param>
-/// <param name="overrides">What named adults have lifted with a reason; withdrawn ones count no more.</param>
-public sealed class SafetyCheck(IReadOnlyList<SafetyRule> rules, IReadOnlyList<RuleOverride>? overrides = null)
+/// <param name="book">The vocabulary of allergens.</param>
+/// <param name="holds">What things hold.</param>
+public sealed class SafetyCheck(IReadOnlyList<SafetyRule> rules, AllergenBook book, WhatItHolds holds)
 {
+    private readonly WhatCanBeMet met = new(holds);
+    private readonly ConditionalWeakTable<ChildrenGroup, ConcurrentDictionary<DateOnly, ChildInRoom[]>> rooms = [];
+
     /// <summary>The rules in force.</summary>
     public IReadOnlyList<SafetyRule> Rules => rules;
 
-    /// <summary>The same rules with other overrides.</summary>
-    public SafetyCheck With(IReadOnlyList<RuleOverride> others) => new(rules, others);
+    /// <summary>The vocabulary of allergens.</summary>
+    public AllergenBook Book => book;
 
-    /// <summary>The override by which an adult has lifted a rule for an idea, or null.</summary>
-    public RuleOverride? LiftedBy(Idea idea, SafetyRule rule) =>
-        overrides?.FirstOrDefault(o => o.WithdrawnAt is null && o.IdeaId == idea.Id && o.RuleId == rule.Id);
+    /// <summary>What things hold.</summary>
+    public WhatItHolds Holds => holds;
+
+    /// <summary>What named adults have lifted with a reason; withdrawn ones count no more.</summary>
+    public IReadOnlyList<RuleOverride> Overrides { get; private init; } = [];
+
+    /// <summary>Materials of this house that hold what a word of a child names, by the id of the word.</summary>
+    public IReadOnlyDictionary<string, IReadOnlyList<string>> Marks { get; private init; } = new Dictionary<string, IReadOnlyList<string>>();
+
+    /// <summary>The same rules with other overrides.</summary>
+    public SafetyCheck With(IReadOnlyList<RuleOverride> others) => new(rules, book, holds) { Overrides = others, Marks = Marks };
+
+    /// <summary>The same rules in a house that has said which materials hold what a word names.</summary>
+    public SafetyCheck With(IReadOnlyDictionary<string, IReadOnlyList<string>> marks) => new(rules, book, holds) { Overrides = Overrides, Marks = marks };
+
+    /// <summary>The same rules with what things hold in this house.</summary>
+    public SafetyCheck With(WhatItHolds inThisHouse) => new(rules, book, inThisHouse) { Overrides = Overrides, Marks = Marks };
+
+    /// <summary>The override by which an adult has lifted a rule for an idea on a day, or null.</summary>
+    public RuleOverride? LiftedBy(Idea idea, SafetyRule rule, DateOnly day)
+    {
+        ArgumentNullException.ThrowIfNull(idea);
+        return Overrides.FirstOrDefault(o => o.Lifts(rule, idea.Id, day));
+    }
+
+    /// <summary>The children of a group as safety sees them on a day, in their order.</summary>
+    public IReadOnlyList<ChildInRoom> Room(ChildrenGroup group, DateOnly day)
+    {
+        ArgumentNullException.ThrowIfNull(group);
+        return rooms.GetOrCreateValue(group).GetOrAdd(day, d => [.. group.Children.Select(c => InRoom(c, d))]);
+    }
+
+    /// <summary>A child as safety sees it: what is watched for, whatever words it was written in, and what cannot be.</summary>
+    public ChildInRoom InRoom(Child child, DateOnly day)
+    {
+        ArgumentNullException.ThrowIfNull(child);
+        // What no boundary has read yet is read here: a word is never taken in silence.
+        var read = book.Read(child.Allergies.Where(a => !book.IsKnown(a)).Concat(child.UnknownAllergies));
+        return new(
+            child, child.MonthsOn(day),
+            [.. child.Allergies.Where(book.IsKnown).Concat(read.Allergens).Concat(read.Unknown.Select(Allergen.OwnId)).Distinct()],
+            [.. read.Unknown.Where(w => !Marks.ContainsKey(Allergen.OwnId(w)))]);
+    }
+
+    /// <summary>Everything a child can meet at a step, with what the house says of it.</summary>
+    public IReadOnlyList<HandledThing> Things(Idea idea, IdeaStep step, ChildrenGroup group, IReadOnlyList<Material>? added = null) =>
+        Marks.Count == 0 ? met.At(idea, step, group, added) : [.. met.At(idea, step, group, added).Select(Marked)];
 
     /// <summary>Every blocking rule a step meets, lifted ones included, with the children it is about.</summary>
     /// <param name="idea">The idea.</param>
     /// <param name="step">One of its steps.</param>
     /// <param name="group">The room.</param>
     /// <param name="day">The day ages are taken on.</param>
-    public IReadOnlyList<Hazard> Hazards(Idea idea, IdeaStep step, ChildrenGroup group, DateOnly day)
+    /// <param name="added">What is added that day, where something is.</param>
+    public IReadOnlyList<Hazard> Hazards(Idea idea, IdeaStep step, ChildrenGroup group, DateOnly day, IReadOnlyList<Material>? added = null)
     {
-        HandledThing[] things = [.. HandledThing.AtHand(step)];
+        ArgumentNullException.ThrowIfNull(idea);
+        var things = Things(idea, step, group, added);
         var found = new List<Hazard>();
         foreach (var rule in rules)
         {
@@ -47,11 +102,14 @@ public sealed class SafetyCheck(IReadOnlyList<SafetyRule> rules, IReadOnlyList<R
     /// <param name="hazards">What the step meets.</param>
     /// <param name="block">Where it lies: only a free-choice table can be watched and separate.</param>
     /// <param name="group">The room.</param>
+    /// <param name="day">The day: a rule may be lifted for it alone.</param>
     /// <param name="present">Child of the group, in order: is there; null for everyone.</param>
-    public Finding?[] KeptOut(Idea idea, IReadOnlyList<Hazard> hazards, Block block, ChildrenGroup group, IReadOnlyList<bool>? present = null)
+    public Finding?[] KeptOut(Idea idea, IReadOnlyList<Hazard> hazards, Block block, ChildrenGroup group, DateOnly day, IReadOnlyList<bool>? present = null)
     {
+        ArgumentNullException.ThrowIfNull(block);
+        ArgumentNullException.ThrowIfNull(group);
         var keptOut = new Finding?[group.Children.Count];
-        foreach (var hazard in hazards.Where(h => (h.Rule.When.Places.Count == 0 || h.Rule.When.Places.Contains(block.Kind)) && LiftedBy(idea, h.Rule) is null))
+        foreach (var hazard in hazards.Where(h => (h.Rule.When.Places.Count == 0 || h.Rule.When.Places.Contains(block.Kind)) && LiftedBy(idea, h.Rule, day) is null))
         {
             string[] there = [.. group.Children.Where((_, c) => hazard.About[c] && present?[c] != false).Select(c => c.Name)];
             var watched = hazard.Rule.WatchedTableLifts && block.IsFreeChoice && group.Settings.SmallParts == SmallPartsRule.WatchedTable;
@@ -68,70 +126,173 @@ public sealed class SafetyCheck(IReadOnlyList<SafetyRule> rules, IReadOnlyList<R
     }
 
     /// <summary>As the other one, for a step whose hazards are not at hand.</summary>
-    public Finding?[] KeptOut(Idea idea, IdeaStep step, Block block, ChildrenGroup group, DateOnly day, IReadOnlyList<bool>? present = null) =>
-        KeptOut(idea, Hazards(idea, step, group, day), block, group, present);
+    public Finding?[] KeptOut(
+        Idea idea, IdeaStep step, Block block, ChildrenGroup group, DateOnly day, IReadOnlyList<bool>? present = null, IReadOnlyList<Material>? added = null) =>
+        KeptOut(idea, Hazards(idea, step, group, day, added), block, group, day, present);
 
     /// <summary>Adults the rules ask beside an offer: for a watched separate table, and where a caution asks one.</summary>
     /// <param name="hazards">What the steps in use meet.</param>
     /// <param name="cautions">Cautions of the steps in use.</param>
-    public static int AdultsAsked(IEnumerable<Hazard> hazards, IEnumerable<Finding> cautions) => Math.Max(
-        hazards.Any(h => h.Rule.WatchedTableLifts && h.About.Contains(true)) ? 1 : 0,
+    /// <param name="present">Child of the group, in order: is there; null for everyone.</param>
+    public static int AdultsAsked(IEnumerable<Hazard> hazards, IEnumerable<Finding> cautions, IReadOnlyList<bool>? present = null) => Math.Max(
+        hazards.Any(h => h.Rule.WatchedTableLifts && h.About.Where((about, c) => about && present?[c] != false).Any()) ? 1 : 0,
         cautions.Select(c => c.Rule.Adults).DefaultIfEmpty(0).Max());
 
     /// <summary>
     /// Everything to tell, watch or do as an adult for the steps in use, and every rule an adult has lifted; most severe
     /// first, then what is about a child of this group.
     /// </summary>
-    public IReadOnlyList<Finding> Cautions(Idea idea, IReadOnlyCollection<IdeaStep> steps, Block block, ChildrenGroup group, DateOnly day)
+    /// <param name="idea">The idea.</param>
+    /// <param name="steps">Steps in use.</param>
+    /// <param name="block">Where it lies.</param>
+    /// <param name="group">The room.</param>
+    /// <param name="day">The day.</param>
+    /// <param name="present">Child of the group, in order: is there; null for everyone.</param>
+    /// <param name="added">What is added that day.</param>
+    public IReadOnlyList<Finding> Cautions(
+        Idea idea, IReadOnlyCollection<IdeaStep> steps, Block block, ChildrenGroup group, DateOnly day, IReadOnlyList<bool>? present = null, IReadOnlyList<Material>? added = null)
     {
-        HandledThing[] things = [.. steps.SelectMany(HandledThing.AtHand).Distinct()];
-        return Ordered(rules
-            .Where(r => (r.Severity != Severity.Block || LiftedBy(idea, r) is not null) && (r.When.Places.Count == 0 || r.When.Places.Contains(block.Kind)))
-            .Select(r => Told(Fires(r, idea.Technique.Actions, block.Kind, things, group, day), group, LiftedBy(idea, r))));
+        var told = Telling(idea, steps, block, group, day, added);
+        return Present(idea, told, group, day, present);
     }
 
+    /// <summary>Every rule that tells something of the steps in use or may be lifted, with the children it is about.</summary>
+    internal IReadOnlyList<Hazard> Telling(
+        Idea idea, IReadOnlyCollection<IdeaStep> steps, Block block, ChildrenGroup group, DateOnly day, IReadOnlyList<Material>? added = null)
+    {
+        HandledThing[] things = [.. steps.SelectMany(s => Things(idea, s, group, added)).DistinctBy(t => (t.Name, t.Body, t.Amount, t.IsFixed))];
+        return
+        [
+            .. rules.Where(r => (r.Severity != Severity.Block || Overrides.Any(o => o.IdeaId == idea.Id && o.RuleId == r.Id && o.WithdrawnAt is null))
+                    && (r.When.Places.Count == 0 || r.When.Places.Contains(block.Kind)))
+                .Select(r => Fires(r, idea.Technique.Actions, block.Kind, things, group, day)).OfType<Hazard>(),
+        ];
+    }
+
+    /// <summary>What is told with these children there.</summary>
+    internal IReadOnlyList<Finding> Present(Idea idea, IReadOnlyList<Hazard> told, ChildrenGroup group, DateOnly day, IReadOnlyList<bool>? present) =>
+        Ordered(told.Select(h => (Hazard: h, Lifted: LiftedBy(idea, h.Rule, day)))
+            .Where(x => x.Hazard.Rule.Severity != Severity.Block || x.Lifted is not null)
+            .Where(x => !x.Hazard.Rule.When.AsksChild || x.Hazard.About.Where((about, c) => about && present?[c] != false).Any())
+            .Select(x => Told(x.Hazard, group, x.Lifted, present)));
+
     /// <summary>What to mind at a task before an idea lies out, by what is done.</summary>
-    public IReadOnlyList<Finding> CautionsFor(IReadOnlyList<string> actions, ChildrenGroup group, DateOnly day) =>
-        actions.Count == 0
+    public IReadOnlyList<Finding> CautionsFor(IReadOnlyList<string> actions, ChildrenGroup group, DateOnly day)
+    {
+        ArgumentNullException.ThrowIfNull(actions);
+        return actions.Count == 0
             ? []
             : Ordered(rules.Where(r => r.When.Actions.Count > 0 && !r.When.AsksThing && !r.When.AsksChild)
-                .Select(r => Told(Fires(r, actions, null, [], group, day), group, null)));
+                .Select(r => Fires(r, actions, null, [], group, day)).OfType<Hazard>().Select(h => Told(h, group, null, null)));
+    }
 
-    private static Finding[] Ordered(IEnumerable<Finding?> findings) =>
+    /// <summary>
+    /// Whether a way to make a material brings a blocking rule upon this group that the material by itself does not: rubber bands
+    /// round the tongs for a child with a latex allergy. Such a way is not offered.
+    /// </summary>
+    /// <param name="material">What is made.</param>
+    /// <param name="made">What it holds where it is made that way.</param>
+    /// <param name="actions">What is done with it in this week.</param>
+    /// <param name="group">The room, whoever comes on whatever day.</param>
+    /// <param name="day">The day ages are taken on.</param>
+    public SafetyRule? RuleAgainstMaking(Material material, Holding made, IReadOnlyList<string> actions, ChildrenGroup group, DateOnly day)
+    {
+        ArgumentNullException.ThrowIfNull(material);
+        HandledThing[] itself = [.. HandledThing.AtHand(material, null, Holding.Of(material))];
+        HandledThing[] asMade = [.. HandledThing.AtHand(material, null, made)];
+        return rules.FirstOrDefault(r => r.Severity == Severity.Block && r.When.AsksThing
+            && Fires(r, actions, r.When.Places.Count > 0 ? r.When.Places[0] : null, asMade.Select(Marked).ToArray(), group, day) is { } hazard
+            && (r.IsNeverLifted || r.Room || hazard.About.Contains(true))
+            && Fires(r, actions, r.When.Places.Count > 0 ? r.When.Places[0] : null, itself.Select(Marked).ToArray(), group, day) is null);
+    }
+
+    /// <summary>
+    /// The rule that keeps a material off every table of this room whatever is done with it, or null: another stand-in is taken where
+    /// there is one.
+    /// </summary>
+    public SafetyRule? KeepsOff(Material material, ChildrenGroup group, DateOnly day)
+    {
+        HandledThing[] things = [.. HandledThing.AtHand(material, null, holds.Of(material), amount: 0).Select(Marked)];
+        return rules.FirstOrDefault(r => r.Severity == Severity.Block && r.When.AsksThing && r.When.Actions.Count == 0 && r.When.Places.Count == 0
+            && Fires(r, [], null, things, group, day) is { } hazard && (r.Room || !hazard.About.Contains(false)));
+    }
+
+    private HandledThing Marked(HandledThing thing)
+    {
+        HeldAllergen[] own = [.. Marks.Where(m => m.Value.Contains(thing.Material.Id)).Select(m => new HeldAllergen(m.Key, HeldHow.Contains, []))];
+        return own.Length == 0 ? thing : thing with { Holding = thing.Holding with { Allergens = [.. thing.Holding.Allergens, .. own] } };
+    }
+
+    private static Finding[] Ordered(IEnumerable<Finding> findings) =>
     [
-        .. findings.OfType<Finding>()
-            .OrderBy(f => f.Rule.Severity).ThenBy(f => f.Whom.Count == 0).ThenBy(f => f.Rule.Id, StringComparer.Ordinal),
+        .. findings.OrderBy(f => f.Rule.Severity).ThenBy(f => f.Whom.Count == 0).ThenBy(f => f.Rule.Id, StringComparer.Ordinal),
     ];
 
-    private static Finding? Told(Hazard? hazard, ChildrenGroup group, RuleOverride? lifted) => hazard is null ? null : new Finding(
+    private static Finding Told(Hazard hazard, ChildrenGroup group, RuleOverride? lifted, IReadOnlyList<bool>? present) => new(
         hazard.Rule, hazard.What,
-        hazard.Rule.When.AsksChild ? [.. group.Children.Where((_, c) => hazard.About[c]).Select(c => c.Name)] : [], hazard.Why, lifted);
+        hazard.Rule.When.AsksChild ? [.. group.Children.Where((_, c) => hazard.About[c] && present?[c] != false).Select(c => c.Name)] : [], hazard.Why, lifted);
 
     /// <summary>The rule with what meets it and whom it is about, or null where it does not fire.</summary>
-    private static Hazard? Fires(
+    private Hazard? Fires(
         SafetyRule rule, IReadOnlyList<string> actions, BlockKind? place, IReadOnlyList<HandledThing> things, ChildrenGroup group, DateOnly day)
     {
         var when = rule.When;
-        if (!when.Suits(actions, place) || (when.Food is { } food && food != group.Settings.Food))
+        if (!when.Suits(actions, place) || !when.Suits(group) || (when.AsksThing && things.Count == 0))
+        {
+            return null;
+        }
+
+        var room = Room(group, day);
+        bool[] concerned = [.. room.Select(when.Concerns)];
+        if (!concerned.Contains(true))
         {
             return null;
         }
 
         if (!when.AsksThing)
         {
-            bool[] everyone = [.. group.Children.Select(c => when.Concerns(c, day))];
-            return everyone.Contains(true) ? new(rule, [], [.. when.Actions.Where(actions.Contains).Select(a => $"What is done there: {a}")], everyone) : null;
+            return new(rule, [], [.. when.Actions.Where(actions.Contains).Select(a => $"What is done there: {a}")], concerned);
         }
 
-        // Only an allergy looks at the things child by child; all else is the same for everyone it is about.
-        string[] allergies = when.Allergen ? [.. group.Children.SelectMany(c => c.Allergies).Distinct()] : [];
-        var met = things.Select(t => (t.Name, Why: t.Meets(when, allergies))).Where(x => x.Why is not null).ToArray();
-        if (met.Length == 0)
+        return when.IsOfEachChild ? ChildByChild(rule, things, room, concerned, group.Settings) : Alike(rule, things, concerned, group.Settings);
+    }
+
+    private Hazard? Alike(SafetyRule rule, IReadOnlyList<HandledThing> things, bool[] concerned, GroupSettings settings)
+    {
+        var asked = new Asked(book, settings, null);
+        var what = things.Select(t => (t.Name, Why: rule.When.MetBy(t, asked))).Where(x => x.Why is not null).ToArray();
+        return what.Length == 0 ? null : Hazard(rule, what!, concerned);
+    }
+
+    private Hazard? ChildByChild(SafetyRule rule, IReadOnlyList<HandledThing> things, IReadOnlyList<ChildInRoom> room, bool[] concerned, GroupSettings settings)
+    {
+        var about = new bool[room.Count];
+        var what = new List<(string Name, string Why)>();
+        for (var c = 0; c < about.Length; c++)
         {
-            return null;
+            if (!concerned[c])
+            {
+                continue;
+            }
+
+            var asked = new Asked(book, settings, room[c]);
+            foreach (var thing in things)
+            {
+                if (rule.When.MetBy(thing, asked) is { } why)
+                {
+                    about[c] = true;
+                    what.Add((thing.Name, why));
+                }
+            }
         }
 
-        bool[] about = [.. group.Children.Select(c => when.Concerns(c, day) && (!when.Allergen || things.Any(t => t.Meets(when, c.Allergies) is not null)))];
-        return about.Contains(true) ? new(rule, [.. met.Select(x => x.Name)], [.. met.Select(x => x.Why!).Where(w => !met.Any(x => x.Name == w))], about) : null;
+        return about.Contains(true) ? Hazard(rule, what, about) : null;
+    }
+
+    private static Hazard Hazard(SafetyRule rule, IEnumerable<(string Name, string Why)> what, bool[] about)
+    {
+        var each = what.Distinct().ToArray();
+        var names = each.Select(x => x.Name).ToHashSet();
+        return new(rule, [.. names], [.. each.Select(x => x.Why).Where(w => !names.Contains(w)).Distinct()], about);
     }
 }

@@ -13,4 +13,11 @@ namespace Nido.Core.Safety;
 /// <param name="Examples">Cases that fire and cases that just do not; the build holds the rule to them.</param>
 public sealed record SafetyRule(
     string Id, Severity Severity, string Message, string Source, string DeferTo, RuleWhen When,
-    bool Room, bool WatchedTableLifts, int Adults, IReadOnlyList<RuleExample> Examples);
+    bool Room, bool WatchedTableLifts, int Adults, IReadOnlyList<RuleExample> Examples)
+{
+    /// <summary>No adult lifts it, whatever the reason.</summary>
+    public bool IsNeverLifted { get; init; }
+
+    /// <summary>Written for things a house adds itself: nothing that is shipped makes it fire.</summary>
+    public bool IsForOwnThings { get; init; }
+}

@@ -30,7 +30,7 @@ public static class WeekFindings
             [
                 .. swap is null ? (WayOut[])[] : [new WayOut(WayOutKind.Swap, $"Swap for {swap.Use.Idea.Title}", here, swap.Use.Idea.Id)],
                 new WayOut(WayOutKind.TakeOut, "Take it out", here),
-                new WayOut(WayOutKind.Override, "Override, with a name and a reason", here, here.IdeaId, RuleId: finding.Rule.Id),
+                .. finding.Rule.IsNeverLifted ? (WayOut[])[] : [new WayOut(WayOutKind.Override, "Override, with a name and a reason", here, here.IdeaId, RuleId: finding.Rule.Id)],
             ]);
     }
 

@@ -1,5 +1,6 @@
 using System.Globalization;
 using System.Text;
+using Nido.Core.Allergens;
 using Nido.Core.Group;
 
 namespace Nido.Data.Formats;
@@ -20,9 +21,11 @@ public static class ChildrenCsv
     /// <param name="group">The group they join: its days are the default, its names are taken.</param>
     /// <param name="today">For judging birth dates.</param>
     /// <param name="newId">Makes opaque ids.</param>
-    public static ListReading<Child> Read(byte[] bytes, ChildrenGroup group, DateOnly today, Func<string> newId)
+    /// <param name="book">The vocabulary allergies are read with; a word that maps to nothing is kept, a near miss is asked back.</param>
+    public static ListReading<Child> Read(byte[] bytes, ChildrenGroup group, DateOnly today, Func<string> newId, AllergenBook book)
     {
         ArgumentNullException.ThrowIfNull(group);
+        ArgumentNullException.ThrowIfNull(book);
         var table = TableText.Read(bytes, Needed, Known);
         var problems = table.Problems.ToList();
         var good = new List<Child>();
@@ -50,12 +53,22 @@ public static class ChildrenCsv
             var mouths = YesOrNo(Cell("mouths"), message => Refuse("mouths", message));
             var avoids = YesOrNo(Cell("avoids touch"), message => Refuse("avoids touch", message));
             var hand = HandOf(Cell("hand"), message => Refuse("hand", message));
+            var allergies = book.Read(Cell("allergies"));
+            foreach (var near in allergies.Asked)
+            {
+                Refuse("allergies", $"\u201c{near.Word}\u201d is no allergen Nido knows. Did you mean {string.Join(" or ", near.DidYouMean.Select(a => book.NameOf(a)))}? "
+                    + "Write that, or leave the word out here and keep it as it is in the child's own dialog.");
+            }
+
             if (problems.Count == before)
             {
                 taken[Key(name)] = row;
                 good.Add(new Child(
-                    newId(), name.Normalize(NormalizationForm.FormC), born, days, mouths, hand, avoids, List(Cell("allergies")),
-                    Cell("language") is { Length: 2 } language ? language.ToLowerInvariant() : "en", Cell("note")));
+                    newId(), name.Normalize(NormalizationForm.FormC), born, days, mouths, hand, avoids, allergies.Allergens,
+                    Cell("language") is { Length: 2 } language ? language.ToLowerInvariant() : "en", Cell("note"))
+                {
+                    UnknownAllergies = allergies.Unknown,
+                });
             }
         }
 
@@ -67,7 +80,7 @@ public static class ChildrenCsv
     [
         c.Name, c.BornOn.ToString("yyyy-MM-dd", CultureInfo.InvariantCulture),
         string.Join(' ', Days.Where(d => c.Days.HasFlag(d.Day)).Select(d => d.Short)),
-        c.Mouths ? "yes" : "no", $"{c.Hand}".ToLowerInvariant(), c.AvoidsTouch ? "yes" : "no", string.Join(", ", c.Allergies), c.HomeLanguage, c.Note,
+        c.Mouths ? "yes" : "no", $"{c.Hand}".ToLowerInvariant(), c.AvoidsTouch ? "yes" : "no", string.Join(", ", c.Allergies.Concat(c.UnknownAllergies)), c.HomeLanguage, c.Note,
     ]));
 
     /// <summary>Why a birth date cannot be, or null.</summary>
@@ -144,7 +157,4 @@ public static class ChildrenCsv
         refuse($"\"{text}\" is not a hand. Write left, right or undecided.");
         return Hand.Undecided;
     }
-
-    private static string[] List(string text) =>
-        [.. text.Split([',', ';'], StringSplitOptions.RemoveEmptyEntries | StringSplitOptions.TrimEntries).Select(t => t.ToLowerInvariant())];
 }

@@ -1,3 +1,4 @@
+using Nido.Core.Allergens;
 using Nido.Core.Ideas;
 using Nido.Core.Steps;
 using System.Text.Encodings.Web;
@@ -44,7 +45,10 @@ public static class Units
     }
 
     /// <summary>Rows of a document under new ids, so that nothing at hand is overwritten.</summary>
-    public static UnitRows ToRows(UnitDocument unit, Func<string> newId)
+    /// <param name="unit">The document.</param>
+    /// <param name="newId">Makes opaque ids.</param>
+    /// <param name="book">The vocabulary allergies are read with, whatever words an older file has.</param>
+    public static UnitRows ToRows(UnitDocument unit, Func<string> newId, AllergenBook book)
     {
         ArgumentNullException.ThrowIfNull(unit);
         ArgumentNullException.ThrowIfNull(newId);
@@ -52,7 +56,7 @@ public static class Units
         var group = GroupRow.Of(unit.Group with
         {
             Id = newId(),
-            Children = [.. unit.Group.Children.Select(c => c with { Id = ids[c.Id] })],
+            Children = [.. unit.Group.Children.Select(c => Read(c, book) with { Id = ids[c.Id] })],
             Adults = [.. unit.Group.Adults.Select(a => a with { Id = newId() })],
             Wishes = [.. unit.Group.Wishes.Where(w => ids.ContainsKey(w.ChildId) && ids.ContainsKey(w.OtherId)).Select(w => w with { ChildId = ids[w.ChildId], OtherId = ids[w.OtherId] })],
         });
@@ -91,5 +95,13 @@ public static class Units
             [.. unit.ChosenSteps.Where(c => ids.ContainsKey(c.ChildId)).Select(c => new ChosenStepRow { ChildId = ids[c.ChildId], Ladder = c.Ladder, Step = c.Step, On = c.On, KnowsBetter = c.KnowsBetter })],
             [.. unit.Objectives.Where(o => ids.ContainsKey(o.ChildId)).Select(o => new ObjectiveRow { ChildId = ids[o.ChildId], Ladder = o.Ladder, Step = o.Step, By = o.By })],
             [.. unit.Shown.Where(s => ids.ContainsKey(s.ChildId)).Select(s => new ShownRow { ChildId = ids[s.ChildId], TechniqueId = s.TechniqueId, On = s.On })]);
+    }
+
+    /// <summary>A child with its allergies in the words of the vocabulary.</summary>
+    public static Child Read(Child child, AllergenBook book)
+    {
+        ArgumentNullException.ThrowIfNull(child);
+        var (allergens, unknown) = AllergyEntry.Kept(book, child.Allergies, child.UnknownAllergies);
+        return child with { Allergies = allergens, UnknownAllergies = unknown };
     }
 }

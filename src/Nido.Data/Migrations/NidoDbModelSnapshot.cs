@@ -160,7 +160,19 @@ namespace Nido.Data.Migrations
                         .IsRequired()
                         .HasColumnType("TEXT");
 
+                    b.Property<string>("Plans")
+                        .IsRequired()
+                        .ValueGeneratedOnAdd()
+                        .HasColumnType("TEXT")
+                        .HasDefaultValueSql("'[]'");
+
                     b.Property<string>("Supports")
+                        .IsRequired()
+                        .ValueGeneratedOnAdd()
+                        .HasColumnType("TEXT")
+                        .HasDefaultValueSql("'[]'");
+
+                    b.Property<string>("UnknownAllergies")
                         .IsRequired()
                         .ValueGeneratedOnAdd()
                         .HasColumnType("TEXT")
@@ -241,6 +253,23 @@ namespace Nido.Data.Migrations
                     b.HasKey("Id");
 
                     b.ToTable("groups", (string)null);
+                });
+
+            modelBuilder.Entity("Nido.Data.Rows.MarkRow", b =>
+                {
+                    b.Property<string>("Word")
+                        .HasColumnType("TEXT");
+
+                    b.Property<DateTimeOffset>("At")
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("MaterialIds")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.HasKey("Word");
+
+                    b.ToTable("allergy_marks", (string)null);
                 });
 
             modelBuilder.Entity("Nido.Data.Rows.MovementRow", b =>
@@ -345,6 +374,9 @@ namespace Nido.Data.Migrations
                         .HasColumnType("TEXT");
 
                     b.Property<DateTimeOffset>("At")
+                        .HasColumnType("TEXT");
+
+                    b.Property<DateOnly?>("Day")
                         .HasColumnType("TEXT");
 
                     b.Property<string>("IdeaId")

@@ -14,13 +14,21 @@ public sealed class ChildRow
     public Hand Hand { get; set; }
     public bool AvoidsTouch { get; set; }
     public List<string> Allergies { get; set; } = [];
+    public IReadOnlyList<string> UnknownAllergies { get; set; } = [];
+    public IReadOnlyList<WrittenPlan> Plans { get; set; } = [];
     public required string HomeLanguage { get; set; }
     public required string Note { get; set; }
     public IReadOnlyList<Support> Supports { get; set; } = [];
     public IReadOnlyDictionary<string, string> Ways { get; set; } = new Dictionary<string, string>();
 
     /// <summary>The child as Core sees it.</summary>
-    public Child ToCore() => new(Id, Name, BornOn, Days, Mouths, Hand, AvoidsTouch, Allergies, HomeLanguage, Note) { Supports = Supports, Ways = Ways };
+    public Child ToCore() => new(Id, Name, BornOn, Days, Mouths, Hand, AvoidsTouch, Allergies, HomeLanguage, Note)
+    {
+        Supports = Supports,
+        Ways = Ways,
+        UnknownAllergies = UnknownAllergies,
+        Plans = Plans,
+    };
 
     /// <summary>A row from a child of a group.</summary>
     public static ChildRow Of(Child child, string groupId)
@@ -47,6 +55,8 @@ public sealed class ChildRow
         Hand = child.Hand;
         AvoidsTouch = child.AvoidsTouch;
         Allergies = [.. child.Allergies];
+        UnknownAllergies = child.UnknownAllergies;
+        Plans = child.Plans;
         HomeLanguage = child.HomeLanguage;
         Note = child.Note;
         Supports = child.Supports;

@@ -13,11 +13,12 @@ public sealed class OverrideRow
     public required string RuleMessage { get; set; }
     public required string Adult { get; set; }
     public required string Reason { get; set; }
+    public DateOnly? Day { get; set; }
     public DateTimeOffset At { get; set; }
     public DateTimeOffset? WithdrawnAt { get; set; }
 
     /// <summary>The override as Core sees it.</summary>
-    public RuleOverride ToCore() => new(Id, IdeaId, IdeaTitle, RuleId, RuleMessage, Adult, Reason, At, WithdrawnAt);
+    public RuleOverride ToCore() => new(Id, IdeaId, IdeaTitle, RuleId, RuleMessage, Adult, Reason, At, WithdrawnAt) { Day = Day };
 
     /// <summary>A row from an override of a week.</summary>
     public static OverrideRow Of(RuleOverride o, string weekId)
@@ -33,6 +34,7 @@ public sealed class OverrideRow
             RuleMessage = o.RuleMessage,
             Adult = o.Adult,
             Reason = o.Reason,
+            Day = o.Day,
             At = o.At,
             WithdrawnAt = o.WithdrawnAt,
         };

@@ -29,5 +29,5 @@ public sealed class SiteStamp : SaveChangesInterceptor
     private static bool IsOfTheSite(Microsoft.EntityFrameworkCore.ChangeTracking.EntityEntry entry) =>
         // A theme that is new changes nothing yet.
         entry.Entity is ThemeRow ? entry.State == EntityState.Modified
-        : entry.State != EntityState.Unchanged && entry.Entity is GroupRow or ChildRow or AdultRow or BlockRow or MovementRow or OverrideRow or ObservationRow or ChosenStepRow or ObjectiveRow;
+        : entry.State != EntityState.Unchanged && entry.Entity is GroupRow or ChildRow or AdultRow or BlockRow or MovementRow or MarkRow or OverrideRow or ObservationRow or ChosenStepRow or ObjectiveRow;
 }

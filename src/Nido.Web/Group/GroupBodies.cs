@@ -1,4 +1,5 @@
 using Nido.Catalog;
+using Nido.Core.Allergens;
 using FluentValidation;
 using Nido.Core.Group;
 using Nido.Data.Formats;
@@ -16,12 +17,24 @@ public sealed record ChildBody(
     /// <summary>Ways of working chosen for this child, by difference.</summary>
     public IReadOnlyDictionary<string, string> Ways { get; init; } = new Dictionary<string, string>();
 
-    /// <summary>The child with an id.</summary>
-    public Child ToCore(string id) => new(id, Name.Trim(), BornOn, Days, Mouths, Hand, AvoidsTouch, Allergies, HomeLanguage, Note)
+    /// <summary>Words for an allergy that are kept as they are though nobody knows them.</summary>
+    public IReadOnlyList<string> UnknownAllergies { get; init; } = [];
+
+    /// <summary>Materials the child's written plan allows in spite of an allergy.</summary>
+    public IReadOnlyList<WrittenPlan> Plans { get; init; } = [];
+
+    /// <summary>The child with an id, its allergies read with the vocabulary: what maps to nothing is kept as a word.</summary>
+    public Child ToCore(string id, AllergenBook book)
     {
-        Supports = [.. Supports.Distinct()],
-        Ways = Ways,
-    };
+        var kept = AllergyEntry.Kept(book, Allergies, UnknownAllergies);
+        return new(id, Name.Trim(), BornOn, Days, Mouths, Hand, AvoidsTouch, kept.Allergens, HomeLanguage, Note)
+        {
+            Supports = [.. Supports.Distinct()],
+            Ways = Ways,
+            UnknownAllergies = kept.Unknown,
+            Plans = [.. Plans.Select(p => p with { Adult = p.Adult.Trim(), Wording = p.Wording.Trim() })],
+        };
+    }
 }
 
 /// <summary>Several children at once, saved together or not at all.</summary>
@@ -64,6 +77,24 @@ internal sealed class ChildBodyValidator : AbstractValidator<ChildBody>
             {
                 context.AddFailure(problem);
             }
+        });
+        RuleFor(c => c.Allergies).Custom((words, context) =>
+        {
+            foreach (var near in content.Allergens.Read(words ?? []).Asked)
+            {
+                context.AddFailure(new FluentValidation.Results.ValidationFailure("allergies", AllergyEntry.DidYouMean(near, content.Allergens), near.Word));
+            }
+        });
+        RuleForEach(c => c.Allergies).Must(w => w?.Trim().Length is > 0 and <= 100).WithMessage("An allergy is a word or a few, 1 to 100 letters.");
+        RuleForEach(c => c.UnknownAllergies).Must(w => w?.Trim().Length is > 0 and <= 100).WithMessage("An allergy is a word or a few, 1 to 100 letters.");
+        RuleFor(c => c.Allergies).Must(a => a is null || a.Count <= 40).WithMessage("At most 40 words for allergies.");
+        RuleFor(c => c.UnknownAllergies).Must(a => a is null || a.Count <= 20).WithMessage("At most 20 words that are not known.");
+        RuleForEach(c => c.Plans).ChildRules(plan =>
+        {
+            plan.RuleFor(p => p.MaterialId).Must(m => m is not null && content.Material(m) is not null).WithMessage("This is no material. The list is at /api/materials.");
+            plan.RuleFor(p => p.Adult).Must(a => a?.Trim().Length is > 0 and <= 60).WithMessage("Name the adult who enters the plan.");
+            plan.RuleFor(p => p.Wording).Must(w => w?.Trim().Length is >= 3 and <= 200).WithMessage("Write the plan's own words, 3 to 200 letters.");
+            plan.RuleFor(p => p.On).Must(d => d <= DateOnly.FromDateTime(time.GetLocalNow().DateTime) && d.Year >= 2000).WithMessage("A plan has the date on which it was written.");
         });
         RuleFor(c => c.Days).Must(d => d != WeekDays.None).WithMessage("Choose at least one day.");
         RuleFor(c => c.HomeLanguage).Matches("^[a-z]{2}$").WithMessage("A language is two small letters, for example en or es.");
@@ -109,6 +140,8 @@ internal sealed class GroupBodyValidator : AbstractValidator<GroupBody>
     {
         RuleForEach(g => g.Settings.Ways).Must(w => content.Differences.Any(d => d.Id == w.Key && d.Choices.Any(x => x.Id == w.Value)))
             .WithMessage((_, w) => $"{w.Key}: {w.Value} is not a choice there is. See /api/differences.");
+        RuleForEach(g => g.Settings.LetIn).Must(content.Allergens.IsPublished)
+            .WithMessage((_, id) => content.Allergens.Read(id ?? "").Allergens is { Count: > 0 } meant ? $"Write {string.Join(", ", meant)}." : "This is no allergen of the published lists. They are at /api/allergens.");
         RuleForEach(g => g.Expected).ChildRules(band =>
         {
             band.RuleFor(b => b.FromMonths).InclusiveBetween(6, 107).WithMessage("A band begins at 6 to 107 months.");

@@ -93,7 +93,7 @@ public static class GroupEndpoints
             : TypedResults.NotFound();
 
     private static async Task<Results<Ok<ChildrenGroup>, NotFound, ProblemHttpResult>> AddChildren(
-        string groupId, ChildrenBody body, NidoDb db, CancellationToken stop)
+        string groupId, ChildrenBody body, NidoDb db, Content content, CancellationToken stop)
     {
         if (await db.GroupRowAsync(groupId, stop) is not { } row)
         {
@@ -105,13 +105,13 @@ public static class GroupEndpoints
             return Problems.Field("name", twice.Name, $"{twice.Name} is already in {row.Name}. Add a letter of the family name.");
         }
 
-        db.Children.AddRange(body.Children.Select(c => ChildRow.Of(c.ToCore(NewId.Next()), groupId)));
+        db.Children.AddRange(body.Children.Select(c => ChildRow.Of(c.ToCore(NewId.Next(), content.Allergens), groupId)));
         await db.SaveChangesAsync(stop);
         return TypedResults.Ok((await db.GroupAsync(groupId, stop))!);
     }
 
     private static async Task<Results<Ok<ChildrenGroup>, NotFound, ProblemHttpResult>> ChangeChild(
-        string groupId, string childId, ChildBody body, NidoDb db, CancellationToken stop)
+        string groupId, string childId, ChildBody body, NidoDb db, Content content, CancellationToken stop)
     {
         var row = await db.GroupRowAsync(groupId, stop);
         if (row?.Children.SingleOrDefault(c => c.Id == childId) is not { } child)
@@ -124,7 +124,7 @@ public static class GroupEndpoints
             return Problems.Field("name", body.Name, $"{body.Name} is already in {row.Name}. Add a letter of the family name.");
         }
 
-        child.Take(body.ToCore(childId));
+        child.Take(body.ToCore(childId, content.Allergens));
         await db.SaveChangesAsync(stop);
         return TypedResults.Ok(row.ToCore());
     }
@@ -142,10 +142,10 @@ public static class GroupEndpoints
     }
 
     private static async Task<Results<Ok<ListReading<Child>>, NotFound>> ReadTable(
-        string groupId, HttpRequest request, NidoDb db, TimeProvider time, CancellationToken stop) =>
+        string groupId, HttpRequest request, NidoDb db, Content content, TimeProvider time, CancellationToken stop) =>
         await db.GroupAsync(groupId, stop) is { } group
             ? TypedResults.Ok(ChildrenCsv.Read(
-                await request.BytesAsync(stop), group, DateOnly.FromDateTime(time.GetLocalNow().DateTime), NewId.Next))
+                await request.BytesAsync(stop), group, DateOnly.FromDateTime(time.GetLocalNow().DateTime), NewId.Next, content.Allergens))
             : TypedResults.NotFound();
 
     private static async Task<Results<ContentHttpResult, NotFound>> WriteTable(string groupId, NidoDb db, CancellationToken stop) =>

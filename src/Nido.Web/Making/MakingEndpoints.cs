@@ -40,7 +40,7 @@ public static class MakingEndpoints
         Map<DirectionStrips.Ask, DirectionStrips.Answer>(making, "direction-strips", DirectionStrips.Of);
         Map<SessionKits.Ask, SessionKits.Answer>(making, "session-kits", SessionKits.Of);
         Map<TrayFill.Ask, TrayFill.Answer>(making, "tray-fill", TrayFill.Of);
-        making.MapPost("/recipe-scale", (RecipeScale.Ask ask, Content content) => TypedResults.Ok(RecipeScale.Of(ask, content.Recipes)))
+        making.MapPost("/recipe-scale", (RecipeScale.Ask ask, Content content) => TypedResults.Ok(RecipeScale.Of(ask, content.Recipes, content.Allergens)))
             .WithName("makeRecipeScale").ProducesProblem(400);
         api.MapGet("/recipes", (Content content) => TypedResults.Ok(content.Recipes)).WithName("listRecipes").WithTags("Making");
     }

@@ -24,7 +24,7 @@ public static class SafetyEndpoints
     }
 
     private static Ok<RuleView[]> Rules(Content content) => TypedResults.Ok(
-        content.SafetyRules.Select(r => new RuleView(r.Id, r.Severity, r.Message, r.Source, r.DeferTo, r.Room, r.Adults)).ToArray());
+        content.SafetyRules.Select(r => new RuleView(r.Id, r.Severity, r.Message, r.Source, r.DeferTo, r.Room, r.Adults) { NeverLifted = r.IsNeverLifted, ForOwnThings = r.IsForOwnThings }).ToArray());
 
     private static async Task<Results<Ok<SafetyView>, NotFound>> Get(string weekId, WeekDesk desk, NidoDb db, CancellationToken stop) =>
         await desk.PlanAsync(weekId, stop) is { } plan
@@ -46,6 +46,16 @@ public static class SafetyEndpoints
             return Problems.Field("ruleId", body.RuleId, "This is no blocking rule. The list is at /api/safety-rules.");
         }
 
+        if (rule.IsNeverLifted)
+        {
+            return Problems.Field("ruleId", body.RuleId, $"No reason lifts this: {rule.Message} Take what would serve instead{(rule.Id == "allergen" ? ", or enter what the child's written plan allows on the child" : "")}.");
+        }
+
+        if (body.Day is { } on && input.Days.All(d => d.Date != on))
+        {
+            return Problems.Field("day", $"{on:yyyy-MM-dd}", $"A day of this week is wanted, or none for the whole week: {string.Join(", ", input.Days.Select(d => $"{d.Date:yyyy-MM-dd}"))}.");
+        }
+
         if (input.Ideas.FirstOrDefault(i => i.Id == body.IdeaId) is not { } idea)
         {
             return Problems.Field("ideaId", body.IdeaId, "This idea is not among those of the week.");
@@ -56,13 +66,13 @@ public static class SafetyEndpoints
             return Problems.Field("adult", body.Adult, $"An adult of the group answers for it: {string.Join(", ", input.Group.Adults.Select(a => a.Name).Distinct())}.");
         }
 
-        if (input.Safety.LiftedBy(idea, rule) is { } already)
+        if (input.Safety.Overrides.FirstOrDefault(o => o.Lifts(rule, idea.Id, body.Day ?? input.Days[0].Date) && (o.Day is null || o.Day == body.Day)) is { } already)
         {
             return Problems.Rule("It is lifted already", $"{already.Adult} has lifted this rule for {idea.Title}.");
         }
 
         db.Overrides.Add(OverrideRow.Of(
-            new(NewId.Next(), idea.Id, idea.Title, rule.Id, rule.Message, adult.Name, body.Reason.Trim(), time.GetUtcNow(), null), weekId));
+            new(NewId.Next(), idea.Id, idea.Title, rule.Id, rule.Message, adult.Name, body.Reason.Trim(), time.GetUtcNow(), null) { Day = body.Day }, weekId));
         return TypedResults.Ok(await desk.SavedViewAsync(row, stop));
     }
 

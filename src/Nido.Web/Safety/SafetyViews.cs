@@ -7,13 +7,24 @@ namespace Nido.Web.Safety;
 public sealed record SafetyView(IReadOnlyList<WeekFinding> Findings, IReadOnlyList<RuleOverride> Overrides, IReadOnlyList<string> Adults);
 
 /// <summary>A rule to read.</summary>
-public sealed record RuleView(string Id, Core.Safety.Severity Severity, string Message, string Source, string DeferTo, bool Room, int Adults);
+public sealed record RuleView(string Id, Core.Safety.Severity Severity, string Message, string Source, string DeferTo, bool Room, int Adults)
+{
+    /// <summary>No adult lifts it.</summary>
+    public bool NeverLifted { get; init; }
+
+    /// <summary>Written for things a house adds itself.</summary>
+    public bool ForOwnThings { get; init; }
+}
 
 /// <summary>An override in the journal of a group.</summary>
 public sealed record JournalOverride(DateOnly Week, RuleOverride Override);
 
 /// <summary>A rule lifted for an idea, with who answers for it and why.</summary>
-public sealed record OverrideBody(string IdeaId, string RuleId, string Adult, string Reason);
+public sealed record OverrideBody(string IdeaId, string RuleId, string Adult, string Reason)
+{
+    /// <summary>The one day it is lifted for; null for the whole week.</summary>
+    public DateOnly? Day { get; init; }
+}
 
 internal sealed class OverrideBodyValidator : AbstractValidator<OverrideBody>
 {

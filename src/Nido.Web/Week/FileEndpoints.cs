@@ -99,7 +99,7 @@ public static class FileEndpoints
             return Problems.Fields(problems);
         }
 
-        var rows = Units.ToRows(JsonSerializer.Deserialize<UnitDocument>(text, Units.Json)!, NewId.Next);
+        var rows = Units.ToRows(JsonSerializer.Deserialize<UnitDocument>(text, Units.Json)!, NewId.Next, content.Allergens);
         var (group, week) = (rows.Group, rows.Week);
         rows.AddTo(db);
         await db.SaveChangesAsync(stop);

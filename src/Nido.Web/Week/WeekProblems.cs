@@ -23,7 +23,7 @@ public sealed class WeekProblems(Content content, SiteStamp stamp, IForecast for
 
     private readonly ConcurrentDictionary<string, ((WeekProblem, int, bool) Key, WeekView View)> views = new();
 
-    private readonly ConcurrentDictionary<string, (Theme Theme, Dictionary<string, double> OnHand, int ChildCount, string Ways, (IReadOnlyList<Idea> Ideas, IReadOnlyList<Unsuited> Unsuited) Ideas)> ideas = new();
+    private readonly ConcurrentDictionary<string, (Theme Theme, Dictionary<string, double> OnHand, int ChildCount, string Ways, IReadOnlySet<string> KeptOff, (IReadOnlyList<Idea> Ideas, IReadOnlyList<Unsuited> Unsuited) Ideas)> ideas = new();
 
     /// <summary>The problem of a week, with what makes it impossible.</summary>
     public Task<(WeekProblem Problem, IReadOnlyList<Impossible> Impossible)> OfAsync(WeekRow week, NidoDb db, CancellationToken stop) =>
@@ -63,14 +63,14 @@ public sealed class WeekProblems(Content content, SiteStamp stamp, IForecast for
         var group = await db.GroupAsync(week.GroupId, stop) ?? throw new InvalidOperationException("A week without its group.");
         var theme = await db.ThemeOfAsync(content, week, stop) ?? throw new InvalidOperationException($"The theme {week.ThemeId} is no longer in the catalogue.");
         var (onHand, goneOff) = WeekInputs.StillGood(content, await db.OnHandAsync(stop), await db.PerishingAsync(content, stop), WeekInputs.Days(group, week.Monday));
-        var input = WeekInputs.Of(content, group, week.Monday, onHand, IdeasFor(group, theme, onHand));
+        var safety = WeekInputs.Safety(content, await db.MadeHereAsync(stop)).With(await db.MarksAsync(stop)).With(await db.OverridesAsync(week.Id, stop));
+        var input = WeekInputs.Of(content, group, week.Monday, onHand, IdeasFor(group, theme, onHand, WeekInputs.KeptOff(content, safety, group, week.Monday)), safety);
         return input with
         {
             Ideas = Swaps.Apply(input.Ideas, swaps, content.Material),
             BeforeSwaps = input.Ideas,
             GoneOff = goneOff,
             Evidence = await db.EvidenceAsync(week.GroupId, week.Monday, stop),
-            Safety = input.Safety.With(await db.OverridesAsync(week.Id, stop)),
             Sliders = week.Sliders,
             Happenings = week.Happenings,
             Days = [.. input.Days.Select(d => d with { Dry = forecast.IsDry(d.Date) ?? d.Dry })],
@@ -88,18 +88,18 @@ public sealed class WeekProblems(Content content, SiteStamp stamp, IForecast for
             : CarryOver.Of(new WeekPlan((await OfAsync(last, carry: false, db, stop)).Problem, last.Plan));
     }
 
-    /// <summary>Ideas hang on the cupboard and on how the group works, not on the children: after a change of a child the last ones are taken again.</summary>
-    private (IReadOnlyList<Idea> Ideas, IReadOnlyList<Unsuited> Unsuited) IdeasFor(ChildrenGroup group, Theme theme, Dictionary<string, double> onHand)
+    /// <summary>Ideas hang on the cupboard, on how the group works, and on what no child of it may meet: after another change of a child the last ones are taken again.</summary>
+    private (IReadOnlyList<Idea> Ideas, IReadOnlyList<Unsuited> Unsuited) IdeasFor(ChildrenGroup group, Theme theme, Dictionary<string, double> onHand, IReadOnlySet<string> keptOff)
     {
         var (childCount, ways) = (group.Kind == GroupKind.Class ? group.Children.Count : group.Expected.Sum(b => b.Children), string.Join(';', group.Settings.Ways.Select(w => $"{w.Key}={w.Value}").Order(StringComparer.Ordinal)));
         var key = $"{theme.Id} {group.Id}";
-        if (ideas.TryGetValue(key, out var last) && last.Theme == theme && last.ChildCount == childCount && last.Ways == ways && last.OnHand.Count == onHand.Count && !last.OnHand.Except(onHand).Any())
+        if (ideas.TryGetValue(key, out var last) && last.Theme == theme && last.ChildCount == childCount && last.Ways == ways && last.KeptOff.SetEquals(keptOff) && last.OnHand.Count == onHand.Count && !last.OnHand.Except(onHand).Any())
         {
             return last.Ideas;
         }
 
-        var made = WeekInputs.Ideas(content, group, theme, onHand, childCount);
-        ideas[key] = (theme, onHand, childCount, ways, made);
+        var made = WeekInputs.Ideas(content, group, theme, onHand, childCount, keptOff);
+        ideas[key] = (theme, onHand, childCount, ways, keptOff, made);
         return made;
     }
 

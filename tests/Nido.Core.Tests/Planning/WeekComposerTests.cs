@@ -114,7 +114,7 @@ public class WeekComposerTests
         // Each plan by the measure of the careful one: money, things to ask for, and all other wishes.
         long Price(WeekInput input)
         {
-            var composed = new WeekComposer(Weeks.Build(input), Weeks.Quick with { AnnealSteps = 150_000 }, TimeProvider.System).Compose(null, TestContext.Current.CancellationToken);
+            var composed = new WeekComposer(Weeks.Build(input), Weeks.Quick with { AnnealSteps = 300_000 }, TimeProvider.System).Compose(null, TestContext.Current.CancellationToken);
             return new WeekPlan(problem, composed.Plan).State.WishPrice();
         }
     }

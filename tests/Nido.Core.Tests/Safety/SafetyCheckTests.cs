@@ -60,15 +60,16 @@ public class SafetyCheckTests
     public void What_nobody_may_have(string material, string rule) =>
         KeptOut(material, Things.Child("Tavi", 40)).ShouldBe(rule);
 
-    // ASTM F963 section 4.14: 300 mm for under 18 months (from memory).
+    // EN 71-1 section 5.4: 220 mm under 18 months, taken for all under 36 months (from memory).
     [Theory]
-    [InlineData(300, 17, false)]
-    [InlineData(301, 17, true)]
-    [InlineData(301, 18, false)]
+    [InlineData(220, 17, false)]
+    [InlineData(221, 17, true)]
+    [InlineData(221, 35, true)]
+    [InlineData(900, 36, false)]
     public void Long_cords(double length, int months, bool keptOut)
     {
-        var cord = Things.Thing("cord", Shape.Rod, length, 40, 0, tags: "cord");
-        (Check(cord, Things.Group([Things.Child("Tavi", months)]), Table)[0] == "long-cord-under-18-months").ShouldBe(keptOut);
+        var cord = Things.Thing("cord", Shape.Rod, 200, 40, 0, tags: "cord") with { Cord = new(length, null, false) };
+        (Check(cord, Things.Group([Things.Child("Tavi", months)]), Table)[0] == "long-cord").ShouldBe(keptOut);
     }
 
     [Fact]

@@ -18,9 +18,10 @@ public class WeekFindingsTests
         var finding = WeekFindings.Of(plan).First(f => f.Severity == Severity.Block);
         finding.RuleId.ShouldBe("allergen");
         finding.Whom.ShouldBe(["Fay"]);
-        finding.Why.ShouldAllBe(w => w.Contains("carries corn"));
+        finding.Why.ShouldAllBe(w => w.Contains("carries maize"));
         finding.Source.ShouldStartWith("Caring for Our Children");
-        finding.WaysOut.Select(w => w.Kind).ShouldBe([WayOutKind.Swap, WayOutKind.TakeOut, WayOutKind.Override]);
+        // An allergen is never lifted by a sentence.
+        finding.WaysOut.Select(w => w.Kind).ShouldBe([WayOutKind.Swap, WayOutKind.TakeOut]);
 
         var swapped = new WeekPlan(plan.Problem, [placement with { IdeaId = finding.WaysOut[0].IdeaId! }]);
         WeekFindings.Of(swapped).ShouldNotContain(f => f.RuleId == "allergen");
@@ -30,8 +31,9 @@ public class WeekFindingsTests
     public void A_lifted_rule_lets_the_idea_lie_and_stays_in_sight_with_name_and_reason()
     {
         var (input, placement) = WithDough(Six);
-        RuleOverride[] lifted = [new("o", placement.IdeaId, "Dough", "allergen", "", "Lead", "The label says otherwise", DateTimeOffset.UnixEpoch, null)];
-        var allergic = input with { Group = WithAllergy(Six, "corn"), Safety = Things.Safety.With(lifted) };
+        RuleOverride[] lifted = [new("o", placement.IdeaId, "Dough", "no-food-here", "", "Lead", "The families were asked and agree", DateTimeOffset.UnixEpoch, null)];
+        var noFood = Six with { Settings = Six.Settings with { Food = FoodRule.Never } };
+        var allergic = input with { Group = noFood, Safety = Things.Safety.With(lifted) };
         var plan = new WeekPlan(Planning.Weeks.Build(allergic), [placement]);
         plan.Filled.Count().ShouldBe(1);
         var finding = WeekFindings.Of(plan)[0];
@@ -39,6 +41,12 @@ public class WeekFindingsTests
         finding.Lifted!.Adult.ShouldBe("Lead");
         var withdrawn = allergic with { Safety = Things.Safety.With([lifted[0] with { WithdrawnAt = DateTimeOffset.UnixEpoch }]) };
         new WeekPlan(Planning.Weeks.Build(withdrawn), [placement]).Filled.ShouldBeEmpty();
+
+        // For a day it is lifted on that day and no other.
+        var tuesday = allergic with { Safety = Things.Safety.With([lifted[0] with { Day = Things.Monday.AddDays(1) }]) };
+        var byDay = Planning.Weeks.Build(tuesday);
+        new WeekPlan(byDay, [placement]).Filled.ShouldBeEmpty();
+        new WeekPlan(byDay, [placement with { Day = 1 }]).Filled.Count().ShouldBe(1);
     }
 
     [Fact]
@@ -116,7 +124,7 @@ public class WeekFindingsTests
         {
             Ideas = [.. input.Ideas.Select(i => i.Lead?.Id != "dough-corn" ? i : i with
             {
-                Steps = [.. i.Steps.Select(s => s with { Bindings = s.Bindings.ToDictionary(b => b.Key, b => b.Value.Material.Id == "dough-corn" ? b.Value with { Material = b.Value.Material with { Allergens = ["corn"] } } : b.Value) })],
+                Steps = [.. i.Steps.Select(s => s with { Bindings = s.Bindings.ToDictionary(b => b.Key, b => b.Value.Material.Id == "dough-corn" ? b.Value with { Material = b.Value.Material with { Allergens = ["maize"] } } : b.Value) })],
             })],
         };
         var idea = input.Ideas.First(i => i.Technique.Id == "dough-shapes" && i.Lead?.Id == "dough-corn");

@@ -1,0 +1,38 @@
+using Nido.Core.Allergens;
+
+namespace Nido.Core.Safety.Conditions;
+
+/// <summary>A thing that holds an allergen of the child, itself or through what it is made of; a written plan for this material takes it out, or is what is asked for.</summary>
+/// <param name="ByPlan">Only what the child's written plan allows, instead of what it does not.</param>
+public sealed record CarriesAllergenOfChild(bool ByPlan) : ThingCondition
+{
+    /// <inheritdoc />
+    public override bool IsOfEachChild => true;
+
+    /// <inheritdoc />
+    public override string? MetBy(HandledThing thing, Asked asked)
+    {
+        ArgumentNullException.ThrowIfNull(asked);
+        if (asked.Child is not { Watched.Count: > 0 } child || thing.Holding.Allergens.Count == 0)
+        {
+            return null;
+        }
+
+        HeldAllergen[] met = [.. thing.Holding.Allergens.Where(h => child.Watched.Any(a => asked.Book.Meets(a, h.Allergen)))];
+        var plan = met.Length > 0 ? child.PlanFor(thing.Material.Id) : null;
+        return met.Length == 0 || (plan is not null) != ByPlan ? null
+            : plan is null ? Said(thing, met, asked.Book)
+            : $"{Said(thing, met, asked.Book)}; for {child.Child.Name} by the plan of {plan.On:yyyy-MM-dd}: {plan.Wording} (entered by {plan.Adult})";
+    }
+
+    internal static string Said(HandledThing thing, IReadOnlyList<HeldAllergen> met, AllergenBook book) =>
+        string.Join("; ", met.GroupBy(m => (m.How, Through: string.Join(" of ", m.Through))).Select(g =>
+            $"{thing.Name} {Verb(g.Key.How)} {string.Join(", ", g.Select(m => book.NameOf(m.Allergen)))}{(g.Key.Through.Length > 0 ? $", through {g.Key.Through}" : "")}"));
+
+    private static string Verb(HeldHow how) => how switch
+    {
+        HeldHow.MayContain => "may hold",
+        HeldHow.Held => "once held",
+        _ => "carries",
+    };
+}

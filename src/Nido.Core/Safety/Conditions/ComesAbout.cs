@@ -1,0 +1,11 @@
+namespace Nido.Core.Safety.Conditions;
+
+/// <summary>A piece that comes about while the step is worked.</summary>
+public sealed record ComesAbout : ThingCondition
+{
+    /// <inheritdoc />
+    public override bool IsOfPieces => true;
+
+    /// <inheritdoc />
+    public override string? MetBy(HandledThing thing, Asked asked) => If(thing.IsMade);
+}

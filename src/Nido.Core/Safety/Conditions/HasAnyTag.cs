@@ -1,0 +1,8 @@
+namespace Nido.Core.Safety.Conditions;
+
+/// <summary>A thing with one of these properties, its own or of what it is made of.</summary>
+public sealed record HasAnyTag(IReadOnlyList<string> Tags) : ThingCondition
+{
+    /// <inheritdoc />
+    public override string? MetBy(HandledThing thing, Asked asked) => If(Tags.Any(thing.Holding.Tags.Contains));
+}

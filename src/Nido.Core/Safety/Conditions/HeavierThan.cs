@@ -1,0 +1,8 @@
+namespace Nido.Core.Safety.Conditions;
+
+/// <summary>A thing heavier than so many g.</summary>
+public sealed record HeavierThan(double Grams) : ThingCondition
+{
+    /// <inheritdoc />
+    public override string? MetBy(HandledThing thing, Asked asked) => thing.Material.Mass > Grams ? $"{thing.Name} weighs {thing.Material.Mass:0.#} g" : null;
+}
