@@ -261,6 +261,7 @@ public static class ContentReader
     {
         var prep = new PrepNeed(f.Text("what"), f.Whole("minutes", 1, 240), f.Whole("wait-hours", 0, 96, 0), f.Flag("adult-only"), f.Texts("actions", SafetyReader.Actions))
         {
+            KeepsDays = f.Has("keeps-days") ? f.Whole("keeps-days", 0, 365) : null,
             Kind = f.Has("kind") ? f.Choice("kind", ["lines", "model", "print"]) : null,
         };
         f.NothingElse();

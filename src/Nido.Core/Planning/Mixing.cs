@@ -7,6 +7,9 @@ namespace Nido.Core.Planning;
 /// <param name="Scaled">Its ingredients in household measures.</param>
 public sealed record Mixing(Recipe Recipe, RecipeScale.Answer Scaled)
 {
+    // What is made on a Friday has to keep until Monday.
+    private const int OverAWeekend = 3;
+
     /// <summary>The recipe for a material at an amount, or null where none is known.</summary>
     /// <param name="material">Id of what is missing.</param>
     /// <param name="amount">g or mL of it.</param>
@@ -16,9 +19,16 @@ public sealed record Mixing(Recipe Recipe, RecipeScale.Answer Scaled)
         ArgumentNullException.ThrowIfNull(input);
         // Only ways that may be offered to this group are in the input: an allergy, or flour that stays raw, keeps a recipe out of it.
         var recipe = input.Recipes.Where(r => r.Makes == material)
-            .OrderBy(r => r.WaitMinutes).ThenBy(r => r.Minutes).ThenBy(r => r.Id, StringComparer.Ordinal).FirstOrDefault();
-        return recipe is null ? null
-            : new(recipe, RecipeScale.Of(
-                new(Recipe: recipe.Id, Children: 1, AmountEach: Math.Clamp(amount, 1, 100_000), Measures: input.Group.Settings.MetricUnits ? "metric" : "us"), input.Recipes));
+            .OrderBy(r => r.KeepsDays < OverAWeekend).ThenBy(r => r.WaitMinutes).ThenBy(r => r.Minutes).ThenBy(r => r.Id, StringComparer.Ordinal).FirstOrDefault();
+        return recipe is null ? null : new(recipe, ScaledTo(recipe, amount, input));
+    }
+
+    /// <summary>A recipe at an amount, in the measures of the group.</summary>
+    public static RecipeScale.Answer ScaledTo(Recipe recipe, double amount, WeekInput input)
+    {
+        ArgumentNullException.ThrowIfNull(recipe);
+        ArgumentNullException.ThrowIfNull(input);
+        return RecipeScale.Of(
+            new(Recipe: recipe.Id, Children: 1, AmountEach: Math.Clamp(amount, 1, 100_000), Measures: input.Group.Settings.MetricUnits ? "metric" : "us"), input.Recipes);
     }
 }

@@ -30,7 +30,13 @@ public static class PrepSchedule
         foreach (var k in Enumerable.Range(0, tasks.Count).OrderBy(k => DepthOf(tasks, k)).ThenByDescending(k => latest[k]).ThenByDescending(k => tasks[k].Minutes).ThenBy(k => k))
         {
             var last = tasks[k].Before is { } next ? Earlier(latest[k], BackFrom(evening[next], tasks[k].WaitHours, days)) : latest[k];
-            evening[k] = Evening(tasks[k].Minutes, last, capacity, days, today, full);
+            if (IsForTheMorning(tasks[k], last))
+            {
+                evening[k] = tasks[k].NeededOn;
+                continue;
+            }
+
+            evening[k] = Evening(tasks[k], last, capacity, days, today, full);
             full[evening[k]] = full.GetValueOrDefault(evening[k]) + tasks[k].Minutes;
         }
 
@@ -40,7 +46,8 @@ public static class PrepSchedule
             Evening = evening[k],
             Latest = latest[k],
             IsCritical = critical.Contains(k),
-            TooLate = today is { } now && latest[k] < now ? WayOut(t, now, days, meets) : null,
+            InTheMorning = IsForTheMorning(t, latest[k]),
+            TooLate = today is { } now && latest[k] < now && !IsForTheMorning(t, latest[k]) ? WayOut(t, now, days, meets) : null,
         })).OrderBy(x => x.Task.Evening).ThenBy(x => x.Task.NeededOn).ThenBy(x => -DepthOf(tasks, x.Number))
             .ThenBy(x => x.Task.For, StringComparer.Ordinal).ThenBy(x => x.Task.What, StringComparer.Ordinal).ToArray();
         var placeOf = laid.Select((x, place) => (x.Number, place)).ToDictionary(x => x.Number, x => x.place);
@@ -62,10 +69,16 @@ public static class PrepSchedule
     /// <summary>How many tasks follow one.</summary>
     private static int DepthOf(IReadOnlyList<PrepTask> tasks, int k) => tasks[k].Before is { } next ? 1 + DepthOf(tasks, next) : 0;
 
-    /// <summary>The last evening with room; where none has, the last of all, and that evening is fuller than it should be.</summary>
-    private static DateOnly Evening(int minutes, DateOnly last, int capacity, WeekDays days, DateOnly? today, Dictionary<DateOnly, int> full)
+    /// <summary>Whether what is done on the last evening there is would not keep until the day: from Friday to Monday, most often.</summary>
+    private static bool IsForTheMorning(PrepTask task, DateOnly last) =>
+        task.KeepsDays is { } keeps && task.WaitHours == 0 && task.NeededOn.DayNumber - last.DayNumber > keeps;
+
+    /// <summary>The last evening with room from which the result keeps; where none has, the last of all, and that evening is fuller than it should be.</summary>
+    private static DateOnly Evening(PrepTask task, DateOnly last, int capacity, WeekDays days, DateOnly? today, Dictionary<DateOnly, int> full)
     {
-        var first = today ?? last.AddDays(-DaysBack);
+        var minutes = task.Minutes;
+        var keepsFrom = task.KeepsDays is { } keeps ? task.NeededUntil.AddDays(-keeps) : DateOnly.MinValue;
+        var first = Later(today ?? last.AddDays(-DaysBack), keepsFrom < last ? keepsFrom : last);
         if (last < first)
         {
             return first;
@@ -103,6 +116,8 @@ public static class PrepSchedule
             ? $"Too late for {task.NeededOn.DayOfWeek}: from {still[0].DayOfWeek} on there is time. Move it, or swap it for something that needs no wait"
             : "Too late for this week: swap it for something that needs no wait";
     }
+
+    private static DateOnly Later(DateOnly a, DateOnly b) => a > b ? a : b;
 
     private static DateOnly Earlier(DateOnly a, DateOnly b) => a < b ? a : b;
 

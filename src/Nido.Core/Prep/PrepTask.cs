@@ -15,6 +15,15 @@ public sealed record PrepTask(
     string What, string For, int Minutes, DateOnly NeededOn, DateOnly Evening, int WaitHours, bool AdultOnly,
     IReadOnlyList<Finding> Cautions)
 {
+    /// <summary>Days its result keeps, counted from the evening; null where it keeps for good.</summary>
+    public int? KeepsDays { get; init; }
+
+    /// <summary>Last day on which its result is needed.</summary>
+    public DateOnly NeededUntil { get; init; } = NeededOn;
+
+    /// <summary>It does not keep overnight, or over the days nobody is there: it is done in the morning of the day itself.</summary>
+    public bool InTheMorning { get; init; }
+
     /// <summary>Last evening on which it can be begun, its wait and what follows it included.</summary>
     public DateOnly Latest { get; init; }
 

@@ -24,12 +24,12 @@ public static class PrepTasks
     }
 
     private static IEnumerable<PrepTask> OfTheme(WeekPlan plan) => plan.Filled.Take(1).SelectMany(f => f.Use.Idea.Theme.Prep.Select(p =>
-        Task(plan, p.What, f.Use.Idea.Theme.Name, p.Minutes, plan.Problem.Days[0].Date, p.WaitHours, p.AdultOnly, p.Actions)));
+        Task(plan, p.What, f.Use.Idea.Theme.Name, p.Minutes, plan.Problem.Days[0].Date, p.WaitHours, p.AdultOnly, p.Actions) with { KeepsDays = p.KeepsDays }));
 
     private static IEnumerable<PrepTask> OfIdeas(WeekPlan plan) => plan.Filled
         .Where(f => !IsLaidAlready(plan, f.Slot))
         .SelectMany(f => f.Use.Idea.Technique.Prep.Select(p => Task(
-            plan, f.Use.Idea.Theme.Fill(p.What), f.Use.Idea.Title, p.Minutes, plan.Problem.Days[f.Placement.Day].Date, p.WaitHours, p.AdultOnly, p.Actions)));
+            plan, f.Use.Idea.Theme.Fill(p.What), f.Use.Idea.Title, p.Minutes, plan.Problem.Days[f.Placement.Day].Date, p.WaitHours, p.AdultOnly, p.Actions) with { KeepsDays = p.KeepsDays }));
 
     /// <summary>A tray that stays all week is laid on its first day.</summary>
     private static bool IsLaidAlready(WeekPlan plan, int slot) =>
@@ -50,12 +50,46 @@ public static class PrepTasks
         FirstDay(plan, line), (int)Math.Ceiling(step.Recipe.WaitMinutes / 60.0), step.Recipe.AdultOnly, step.Recipe.Actions) with
     {
         Before = i + 1 < line.Make!.Steps.Count ? first + i + 1 : null,
+        KeepsDays = plan.Problem.Input.Materials.FirstOrDefault(m => m.Id == step.Recipe.Makes)?.KeepsDays,
     });
 
-    private static IEnumerable<PrepTask> OfMixing(WeekPlan plan, MaterialLine line) => line.Mix is not { } mix ? []
-        : [Task(
-            plan, $"{mix.Recipe.Name}: {string.Join(", ", mix.Scaled.Ingredients.Select(i => $"{i.ShownAmount:0.###} {i.Unit} {i.Name}"))}", For(line),
-            mix.Recipe.Minutes, FirstDay(plan, line), (int)Math.Ceiling(mix.Recipe.WaitMinutes / 60.0), mix.Recipe.AdultOnly, mix.Recipe.Actions)];
+    /// <summary>
+    /// What is mixed, in as many batches as it keeps: one for the days it is still good from the evening it is made on, another for
+    /// the days after.
+    /// </summary>
+    private static IEnumerable<PrepTask> OfMixing(WeekPlan plan, MaterialLine line)
+    {
+        if (line.Mix is not { } mix)
+        {
+            yield break;
+        }
+
+        var days = plan.Problem.Days;
+        int[] used = [.. Enumerable.Range(0, days.Count).Where(d => line.ByDay[d] > 0)];
+        var wait = (int)Math.Ceiling(mix.Recipe.WaitMinutes / 60.0);
+        for (var k = 0; k < used.Length;)
+        {
+            var first = days[used[k]].Date;
+            var made = PrepSchedule.EveningFor(first, wait, plan.Problem.Group.Days);
+            var last = k;
+            while (last + 1 < used.Length && days[used[last + 1]].Date.DayNumber - made.DayNumber <= mix.Recipe.KeepsDays)
+            {
+                last++;
+            }
+
+            // What comes back after use is mixed whole each time; what is used up only for its days.
+            var amount = line.Material.Consumable ? line.Lacking * used[k..(last + 1)].Sum(d => line.ByDay[d]) / used.Sum(d => line.ByDay[d]) : line.Lacking;
+            var batch = Mixing.ScaledTo(mix.Recipe, amount, plan.Problem.Input);
+            yield return Task(
+                plan, $"{mix.Recipe.Name}: {string.Join(", ", batch.Ingredients.Select(i => $"{i.ShownAmount:0.###} {i.Unit} {i.Name}"))}", For(line),
+                mix.Recipe.Minutes, first, wait, mix.Recipe.AdultOnly, mix.Recipe.Actions) with
+            {
+                KeepsDays = mix.Recipe.KeepsDays,
+                NeededUntil = days[used[last]].Date,
+            };
+            k = last + 1;
+        }
+    }
 
     private static PrepTask Task(
         WeekPlan plan, string what, string why, int minutes, DateOnly neededOn, int waitHours, bool adultOnly, IReadOnlyList<string> actions)

@@ -17,4 +17,8 @@ namespace Nido.Core.Safety;
 /// <param name="WaysOut">Best first; empty where it only asks to be minded.</param>
 public sealed record WeekFinding(
     string Id, string RuleId, Severity Severity, string Message, IReadOnlyList<string> What, IReadOnlyList<string> Whom,
-    IReadOnlyList<FindingPlace> Where, IReadOnlyList<string> Why, string Source, string DeferTo, RuleOverride? Lifted, IReadOnlyList<WayOut> WaysOut);
+    IReadOnlyList<FindingPlace> Where, IReadOnlyList<string> Why, string Source, string DeferTo, RuleOverride? Lifted, IReadOnlyList<WayOut> WaysOut)
+{
+    /// <summary>Adults it asks beside the offer.</summary>
+    public int Adults { get; init; }
+}

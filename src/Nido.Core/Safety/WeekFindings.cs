@@ -23,16 +23,21 @@ public static class WeekFindings
     private static WeekFinding Barred(WeekPlan plan, LostPlacement lost, Finding finding)
     {
         var here = lost.Placement;
-        var swap = lost.Slot is { } slot ? WhatIf.Alternatives(plan, slot).FirstOrDefault(a => a.KeptFromSlot is null) : null;
+        var was = plan.Problem.Input.Ideas.FirstOrDefault(i => i.Id == here.IdeaId);
+        var swap = lost.Slot is { } slot && was is not null ? Instead.In(plan, slot, was) : null;
         return new(
             $"{finding.Rule.Id} {here.Day} {here.BlockId} {here.Offer}", finding.Rule.Id, finding.Rule.Severity, finding.Rule.Message, finding.What,
             finding.Whom, [Place(plan, here, lost.Title)], finding.Why, finding.Rule.Source, finding.Rule.DeferTo, null,
             [
-                .. swap is null ? (WayOut[])[] : [new WayOut(WayOutKind.Swap, $"Swap for {swap.Use.Idea.Title}", here, swap.Use.Idea.Id)],
+                .. swap is null ? (WayOut[])[] : [new WayOut(WayOutKind.Swap, SwapFor(swap), here, swap.Use.Idea.Id)],
                 new WayOut(WayOutKind.TakeOut, "Take it out", here),
                 .. finding.Rule.IsNeverLifted ? (WayOut[])[] : [new WayOut(WayOutKind.Override, "Override, with a name and a reason", here, here.IdeaId, RuleId: finding.Rule.Id)],
             ]);
     }
+
+    private static string SwapFor(Instead instead) =>
+        $"Swap for {instead.Use.Idea.Title}{(instead.SameWork && instead.Use.Idea.Lead is { } lead ? $" with {lead.Name}" : "")}"
+        + (instead.SameWork ? ": the same work" : instead.SameLadder ? ": the same ladder" : "");
 
     private static WeekFinding Short(WeekPlan plan, AdultsShort s)
     {
@@ -115,16 +120,46 @@ public static class WeekFindings
     /// <summary>A finding a rule, with all the places where it is met.</summary>
     private static IEnumerable<WeekFinding> Cautions(WeekPlan plan) => plan.Filled
         .SelectMany(f => f.Use.Cautions.Select(c => (f.Placement, f.Use, Caution: c)))
+        .Concat(OfRefreshes(plan))
+        .Select(x => (x.Placement, x.Use, Caution: ThatDay(plan, x.Placement.Day, x.Caution)))
+        .Where(x => x.Caution is not null).Select(x => (x.Placement, x.Use, Caution: x.Caution!))
         .GroupBy(x => (x.Caution.Rule, x.Caution.Lifted))
         .Select(g => new WeekFinding(
             g.Key.Lifted?.Id ?? g.Key.Rule.Id, g.Key.Rule.Id, g.Key.Rule.Severity, g.Key.Rule.Message, Each(g, c => c.What), Each(g, c => c.Whom),
             [.. g.Select(x => Place(plan, x.Placement, x.Use.Idea.Title))], Each(g, c => c.Why),
-            g.Key.Rule.Source, g.Key.Rule.DeferTo, g.Key.Lifted, []))
+            g.Key.Rule.Source, g.Key.Rule.DeferTo, g.Key.Lifted, []) { Adults = g.Key.Rule.Adults })
         .OrderBy(f => f.Severity).ThenByDescending(f => f.Where.Count).ThenBy(f => f.Id, StringComparer.Ordinal);
+
+    /// <summary>What is new at a base brings cautions of its own.</summary>
+    private static IEnumerable<(Placement Placement, Use Use, Finding Caution)> OfRefreshes(WeekPlan plan) =>
+        from refresh in Refreshes.Of(plan)
+        where refresh.Adds is not null
+        let use = plan.Problem.Uses[plan.State.Uses[refresh.Slot]]
+        let placement = plan.Filled.First(f => f.Slot == refresh.Slot).Placement
+        let steps = WeekProblem.StepsInUse(use.Idea, use.Children)
+        from caution in plan.Problem.Input.Safety.Cautions(use.Idea, steps, use.Block, plan.Problem.Group, plan.Problem.Days[refresh.Day].Date, added: [refresh.Adds!])
+        where use.Cautions.All(c => c.Rule != caution.Rule)
+        select (placement, use, caution);
+
+    /// <summary>A caution with those of its children who are there that day; null where it is about children and none of them is.</summary>
+    private static Finding? ThatDay(WeekPlan plan, int day, Finding caution)
+    {
+        if (caution.Whom.Count == 0)
+        {
+            return caution;
+        }
+
+        var there = plan.Problem.Group.Children.Where((_, c) => plan.Problem.Present[c][day]).Select(c => c.Name).ToHashSet();
+        string[] whom = [.. caution.Whom.Where(there.Contains)];
+        return whom.Length == 0 ? null : caution with { Whom = whom };
+    }
 
     private static string[] Each(IEnumerable<(Placement, Use, Finding Caution)> met, Func<Finding, IReadOnlyList<string>> of) =>
         [.. met.SelectMany(x => of(x.Caution)).Distinct()];
 
     private static FindingPlace Place(WeekPlan plan, Placement placement, string title) =>
-        new(placement, plan.Problem.Blocks.FirstOrDefault(b => b.Id == placement.BlockId)?.Name ?? placement.BlockId, title);
+        new(placement, plan.Problem.Blocks.FirstOrDefault(b => b.Id == placement.BlockId)?.Name ?? placement.BlockId, title)
+        {
+            Beside = Beside.Of(plan, placement),
+        };
 }

@@ -41,6 +41,12 @@ public sealed record UnitDocument(
     /// <summary>Letter and numbers the week has of its own; null where they are the theme's.</summary>
     public WeekFocus? Focus { get; init; }
 
+    /// <summary>What lies out in each place; written for readers, not read back.</summary>
+    public IReadOnlyList<UnitLaid> Laid { get; init; } = [];
+
+    /// <summary>How what is missing is made; written for readers, not read back.</summary>
+    public IReadOnlyList<UnitMaking> Making { get; init; } = [];
+
     /// <summary>The theme itself where it is one's own; null where it is in the catalogue.</summary>
     public Theme? OwnTheme { get; init; }
 }

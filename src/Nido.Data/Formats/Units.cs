@@ -26,7 +26,8 @@ public static class Units
     };
 
     /// <summary>The document of a stored week; its changes must be loaded.</summary>
-    public static UnitDocument Of(WeekRow week, ChildrenGroup group, IReadOnlyList<RuleOverride> overrides, Evidence evidence, IEnumerable<ShownRow> shown, Theme? ownTheme)
+    public static UnitDocument Of(
+        WeekRow week, ChildrenGroup group, IReadOnlyList<RuleOverride> overrides, Evidence evidence, IEnumerable<ShownRow> shown, Theme? ownTheme, WeekPlan? plan = null)
     {
         ArgumentNullException.ThrowIfNull(week);
         ArgumentNullException.ThrowIfNull(evidence);
@@ -39,6 +40,9 @@ public static class Units
             Objectives = evidence.Objectives,
             Shown = [.. shown.Select(s => new UnitShown(s.ChildId, s.TechniqueId, s.On)).OrderBy(s => s.ChildId, StringComparer.Ordinal).ThenBy(s => s.TechniqueId, StringComparer.Ordinal)],
             OwnTheme = ownTheme,
+            Laid = plan is null ? [] : UnitLaid.Of(plan),
+            Making = plan is null ? [] : [.. plan.Materials().SelectMany(l =>
+                (l.Make?.Steps.Select(s => new UnitMaking(s.Recipe.Makes, s.Recipe.Id)) ?? []).Concat(l.Mix is { } mix ? [new UnitMaking(l.Material.Id, mix.Recipe.Id)] : []))],
             Happenings = week.Happenings,
             Focus = week.Focus,
         };

@@ -23,7 +23,7 @@ public static class IdeasEndpoints
 
     private static async Task<Results<Ok<BarredIdea[]>, NotFound>> Barred(string weekId, WeekDesk desk, CancellationToken stop) =>
         await desk.PlanAsync(weekId, stop) is { } plan
-            ? TypedResults.Ok(plan.Problem.Barred.Select(b => new BarredIdea(b.Idea.Id, b.Idea.Title, b.Idea.Lead?.Name, CautionView.Of(b.Finding))).ToArray())
+            ? TypedResults.Ok(plan.Problem.Barred.Select(b => new BarredIdea(b.Idea.Id, b.Idea.Title, b.Idea.Lead?.Name, CautionView.Of(b.Finding), IdeaReading.InsteadOf(plan, Instead.Of(plan, b.Idea)))).ToArray())
             : TypedResults.NotFound();
 
     private static async Task<Results<Ok<UnsuitedIdea[]>, NotFound>> Unsuited(string weekId, WeekDesk desk, CancellationToken stop) =>

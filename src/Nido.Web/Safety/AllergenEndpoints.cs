@@ -19,9 +19,15 @@ public static class AllergenEndpoints
         allergens.MapPost("/read", Read).WithName("readAllergies");
         allergens.MapGet("/unknown", Unknown).WithName("listUnknownAllergies");
         allergens.MapPut("/unknown", Mark).WithName("markAllergy");
+        api.MapGet("/materials", (Content content) => TypedResults.Ok(content.Materials.Select(m => new MaterialName(m.Id, m.Name, m.Shelf, m.Allergens, m.MayContain, m.Held)).ToArray()))
+            .WithName("listMaterials").WithTags("Allergens");
     }
 
-    private static Ok<AllergyReading> Read(AllergyText body, Content content) => TypedResults.Ok(content.Allergens.Read(body.Text));
+    private static Ok<ReadAllergies> Read(AllergyText body, Content content)
+    {
+        var read = content.Allergens.Read(body.Text ?? "");
+        return TypedResults.Ok(new ReadAllergies(read.Words, read.Allergens, read.Unknown, read.Asked));
+    }
 
     private static async Task<Ok<UnknownAllergy[]>> Unknown(NidoDb db, CancellationToken stop)
     {
@@ -56,8 +62,15 @@ public static class AllergenEndpoints
     }
 }
 
+/// <summary>A material in a list, with what it contains, may contain and once held.</summary>
+public sealed record MaterialName(
+    string Id, string Name, string Shelf, IReadOnlyList<string> Contains, IReadOnlyList<string> MayContain, IReadOnlyList<string> Held);
+
 /// <summary>Words about allergies as somebody wrote them.</summary>
 public sealed record AllergyText(string Text);
+
+/// <summary>What was understood: each part, the allergens in all, the words nobody knows, and of these what is asked back.</summary>
+public sealed record ReadAllergies(IReadOnlyList<ReadWord> Words, IReadOnlyList<string> Allergens, IReadOnlyList<string> Unknown, IReadOnlyList<ReadWord> Asked);
 
 /// <summary>A word for an allergy that nobody knows, whose it is, and the materials that hold it; null where nobody has said.</summary>
 public sealed record UnknownAllergy(string Word, IReadOnlyList<OfChild> Children, IReadOnlyList<string>? MaterialIds);

@@ -4,6 +4,7 @@ using Nido.Catalog;
 using Nido.Core.Safety;
 using Nido.Data;
 using Nido.Data.Rows;
+using Nido.Sheets;
 using Nido.Web.Common;
 using Nido.Web.Week;
 
@@ -18,6 +19,8 @@ public static class SafetyEndpoints
         api.MapGet("/safety-rules", Rules).WithName("listSafetyRules").WithTags("Safety");
         var safety = api.MapGroup("/weeks/{weekId}/safety").WithTags("Safety");
         safety.MapGet("/", Get).WithName("getSafety");
+        safety.MapGet("/signs", Signs).WithName("getSigns");
+        safety.MapGet("/signs.pdf", SignsPdf).WithName("signsPdf");
         safety.MapPost("/overrides", Lift).WithName("liftRule");
         safety.MapDelete("/overrides/{overrideId}", PutBack).WithName("putRuleBack");
         api.MapGet("/groups/{groupId}/overrides", Journal).WithName("listOverrides").WithTags("Safety");
@@ -30,6 +33,17 @@ public static class SafetyEndpoints
         await desk.PlanAsync(weekId, stop) is { } plan
             ? TypedResults.Ok(new SafetyView(
                 WeekFindings.Of(plan), await db.OverridesAsync(weekId, stop), [.. plan.Problem.Group.Adults.Select(a => a.Name).Distinct()]))
+            : TypedResults.NotFound();
+
+    private static async Task<Results<Ok<SignView[]>, NotFound>> Signs(string weekId, WeekDesk desk, CancellationToken stop) =>
+        await desk.PlanAsync(weekId, stop) is { } plan
+            ? TypedResults.Ok(TableSign.Of(plan).Select(s => new SignView(
+                s.Where?.Day, s.Where is { } p ? plan.Problem.Blocks.First(b => b.Id == p.BlockId).Name : null, s.Where?.Offer, s.Title, IdeaReading.NamesOf(plan, s.Allergens))).ToArray())
+            : TypedResults.NotFound();
+
+    private static async Task<Results<FileContentHttpResult, NotFound>> SignsPdf(string weekId, WeekDesk desk, CancellationToken stop) =>
+        await desk.PlanAsync(weekId, stop) is { } plan
+            ? TypedResults.File(SignSheet.Pdf(plan, plan.Problem.Group.Settings.Paper), "application/pdf", "signs.pdf")
             : TypedResults.NotFound();
 
     private static async Task<Results<Ok<WeekView>, NotFound, ProblemHttpResult>> Lift(

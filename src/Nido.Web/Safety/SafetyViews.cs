@@ -16,6 +16,9 @@ public sealed record RuleView(string Id, Core.Safety.Severity Severity, string M
     public bool ForOwnThings { get; init; }
 }
 
+/// <summary>A sign about allergens: at the door where it has no place, else at a table.</summary>
+public sealed record SignView(int? Day, string? Block, int? Offer, string? Title, IReadOnlyList<Week.AllergenName> Allergens);
+
 /// <summary>An override in the journal of a group.</summary>
 public sealed record JournalOverride(DateOnly Week, RuleOverride Override);
 

@@ -48,7 +48,8 @@ public static class TodayEndpoints
             [.. ComesBack.StepUp(plan, day, use).Select(x => new StepUpView(x.Child.Name, x.Step.Number, x.Step.Do))],
             made is null ? null : new(plan.Problem.Days[made.Value.MadeOn].Date, made.Value.Maker, [.. made.Value.NeedSpare.Select(c => c.Name)]),
             // Everyone begins once: the first of one day is the last of the next.
-            Works(Approach.Games) ? [.. whom.Skip(day % Math.Max(1, whom.Length)).Concat(whom.Take(day % Math.Max(1, whom.Length))).Select(c => c.Name)] : []);
+            Works(Approach.Games) ? [.. whom.Skip(day % Math.Max(1, whom.Length)).Concat(whom.Take(day % Math.Max(1, whom.Length))).Select(c => c.Name)] : [],
+            Beside.Of(plan, plan.Filled.First(f => f.Slot == slot).Placement));
     }
 
     /// <summary>The card with only the children who are there that day.</summary>
@@ -73,10 +74,11 @@ public sealed record BlockOfDay(string Id, string Name, BlockKind Kind, TimeOnly
 /// <param name="Shown">On a prepared shelf: who has been shown it, and when; empty elsewhere.</param>
 /// <param name="StepUp">Where practice comes back: the step to try for those who were alone last time.</param>
 /// <param name="Made">Where it is done with what was made before: when, and who needs a spare.</param>
+/// <param name="Beside">Adults counted to it, by name.</param>
 /// <param name="Turns">Where it is played: whose turn it is, first one first; empty elsewhere.</param>
 public sealed record OfferOfDay(
     IdeaCard Card, string TechniqueId, bool Stays, RefreshView? Refresh, IReadOnlyList<ShownTo> Shown, IReadOnlyList<StepUpView> StepUp, MadeView? Made,
-    IReadOnlyList<string> Turns);
+    IReadOnlyList<string> Turns, IReadOnlyList<string> Beside);
 
 /// <summary>What is new about a base today, and what was left out because of a rule.</summary>
 public sealed record RefreshView(RefreshKind Kind, string? Adds, string? Colour, string? Place, IReadOnlyList<string> LeftOut);

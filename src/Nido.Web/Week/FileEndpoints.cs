@@ -76,7 +76,7 @@ public static class FileEndpoints
             ? Text(WeekCalendar.Write(await desk.PlanAsync(row, stop), row.Id, time.GetUtcNow()), "text/calendar; charset=utf-8", Name(row.ThemeId, row.Monday, "ics"))
             : TypedResults.NotFound();
 
-    private static async Task<Results<FileContentHttpResult, NotFound>> Unit(string weekId, NidoDb db, CancellationToken stop)
+    private static async Task<Results<FileContentHttpResult, NotFound>> Unit(string weekId, WeekDesk desk, NidoDb db, CancellationToken stop)
     {
         if (await db.Weeks.Include(w => w.Changes).SingleOrDefaultAsync(w => w.Id == weekId, stop) is not { } row)
         {
@@ -86,7 +86,7 @@ public static class FileEndpoints
         var unit = Units.Of(
             row, (await db.GroupAsync(row.GroupId, stop))!, await db.OverridesAsync(row.Id, stop), await db.EvidenceAsync(row.GroupId, row.Monday, stop),
             (await db.ShownInAsync(row.GroupId, stop)).SelectMany(s => s),
-            (await db.Themes.FindAsync([row.ThemeId], stop))?.Theme);
+            (await db.Themes.FindAsync([row.ThemeId], stop))?.Theme, await desk.PlanAsync(row, stop));
         return Text(JsonSerializer.Serialize(unit, Units.Json), "application/json; charset=utf-8", Name(row.ThemeId, row.Monday, "json"));
     }
 

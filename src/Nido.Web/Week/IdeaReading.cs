@@ -48,8 +48,33 @@ public static class IdeaReading
             [.. use.Cautions.Select(CautionView.Of)],
             [.. plan.Problem.Input.Ways.Cues(technique).Select(c => new CueView(c.At, idea.Theme.Fill(c.Say)))],
             TalkOf(use),
-            [.. Demand.Kits(idea, use.Children).Select(k => new KitView(k.Step, k.Expected, k.Count, [.. k.Holds.Select(h => $"{h.Each:0.##} {CupboardCsv.UnitName(h.Material.Unit)} {h.Material.Name}")]))],
+            [.. Demand.Kits(idea, use.Children).Select(k => new KitView(k.Step, k.Expected, k.Count, [.. k.Holds.Select(h => $"{h.Each:0.##} {CupboardCsv.UnitName(h.Material.Unit)} {h.Material.Name}")],
+                NamesOf(plan, k.Holds.SelectMany(h => plan.Problem.Input.Safety.Holds.Of(h.Material).Allergens))))],
             [.. technique.Prep.Select(p => $"{idea.Theme.Fill(p.What)}, {p.Minutes} min{(p.AdultOnly ? ", adult only" : "")}")]);
+    }
+
+    /// <summary>Allergens as they stand on a sign, each once, in both languages.</summary>
+    public static IReadOnlyList<AllergenName> NamesOf(WeekPlan plan, IEnumerable<Core.Safety.HeldAllergen> held)
+    {
+        ArgumentNullException.ThrowIfNull(plan);
+        var book = plan.Problem.Input.Safety.Book;
+        return [.. held.OrderBy(h => h.How).DistinctBy(h => h.Allergen).Select(h => new AllergenName(h.Allergen, h.How, book.NameOf(h.Allergen), book.NameOf(h.Allergen, "es")))];
+    }
+
+    /// <summary>What would serve instead, as the screens read it.</summary>
+    public static InsteadView? InsteadOf(WeekPlan plan, Instead? instead)
+    {
+        ArgumentNullException.ThrowIfNull(plan);
+        if (instead is null)
+        {
+            return null;
+        }
+
+        var place = instead.Slot is { } slot ? plan.Problem.Slots[slot] : (Slot?)null;
+        return new(
+            instead.Use.Idea.Id, instead.Use.Idea.Title, instead.Use.Idea.Lead?.Name, instead.SameWork, instead.SameLadder,
+            place?.Day, place is { } p ? plan.Problem.Days[p.Day].Date : null, place is { } b ? plan.Problem.Blocks[b.Block].Id : null,
+            place is { } n ? plan.Problem.Blocks[n.Block].Name : null, place?.Offer);
     }
 
     private static StepView Step(WeekPlan plan, IdeaStep step, LadderStep rung, Use use) => new(

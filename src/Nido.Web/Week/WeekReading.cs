@@ -151,6 +151,9 @@ public static class WeekReading
             Enumerable.Range(0, problem.ChildCount).Count(c => problem.DaysPresent[c] > 0), everywhere, worst?.Worst ?? 0, worst?.Name, worst?.Aims.MinBy(a => a.Percent)?.Aim,
             lines.Count(l => l.Packs > 0), lines.Sum(l => l.Cents), lines.Count(l => l.IsToAsk),
             evenings.Sum(), evenings.DefaultIfEmpty(0).Max(), findings.Count(f => f.Severity == Severity.Block && f.Lifted is null), findings.Count(f => f.Severity is Severity.Watch or Severity.AdultStep),
-            findings.Count(f => f.Lifted is not null), problem.Empty(plan.State));
+            findings.Count(f => f.Lifted is not null), problem.Empty(plan.State))
+        {
+            Unread = [.. problem.Input.Safety.Room(problem.Group, problem.Days.Count > 0 ? problem.Days[0].Date : default).SelectMany(c => c.Unread.Select(w => new UnreadView(w, c.Child.Name)))],
+        };
     }
 }

@@ -63,7 +63,14 @@ public sealed record LoomCell(Aim Aim, double Minutes, double Target, int Percen
 /// <summary>The line of truth.</summary>
 public sealed record TruthView(
     int Children, int InReachEverywhere, int WorstShare, string? WorstChild, Aim? WorstAim, int ToBuy, int Cents, int ToAsk, int PrepMinutes,
-    int LongestEvening, int Blocked, int ToWatch, int Lifted, int Empty);
+    int LongestEvening, int Blocked, int ToWatch, int Lifted, int Empty)
+{
+    /// <summary>Words for allergies that nothing can be watched for by.</summary>
+    public IReadOnlyList<UnreadView> Unread { get; init; } = [];
+}
+
+/// <summary>A word for an allergy that Nido does not know, and whose it is.</summary>
+public sealed record UnreadView(string Word, string Child);
 
 /// <summary>An idea that was planned for a place and can no longer lie there; by a safety rule, or for another reason.</summary>
 public sealed record BarredView(int Day, string BlockId, int Offer, string IdeaId, string Title, string Reason, bool BySafety);
@@ -93,7 +100,10 @@ public sealed record IdeaName(
     int Minutes, int Mess, int StepFrom, int StepTo, int InReach, int Children, int PlacedTimes);
 
 /// <summary>An idea that a safety rule keeps out of the whole week.</summary>
-public sealed record BarredIdea(string IdeaId, string Title, string? Material, CautionView By);
+public sealed record BarredIdea(string IdeaId, string Title, string? Material, CautionView By, InsteadView? Instead);
+
+/// <summary>What would serve instead, with the place one press puts it in; null where it has none.</summary>
+public sealed record InsteadView(string IdeaId, string Title, string? Material, bool SameWork, bool SameLadder, int? Day, DateOnly? Date, string? BlockId, string? BlockName, int? Offer);
 
 /// <summary>An idea opened: who works how, with what, how many, and what to mind.</summary>
 public sealed record IdeaCard(
@@ -103,7 +113,15 @@ public sealed record IdeaCard(
     IReadOnlyList<KitView> Kits, IReadOnlyList<string> Prep);
 
 /// <summary>Kits of a step to pack for a drop-in session, with what one holds.</summary>
-public sealed record KitView(int Step, int Expected, int Count, IReadOnlyList<string> Holds);
+/// <param name="Step">Step it is for.</param>
+/// <param name="Expected">Children expected.</param>
+/// <param name="Count">Kits to pack.</param>
+/// <param name="Holds">What is in one.</param>
+/// <param name="Allergens">What stands on it: each allergen in both languages.</param>
+public sealed record KitView(int Step, int Expected, int Count, IReadOnlyList<string> Holds, IReadOnlyList<AllergenName> Allergens);
+
+/// <summary>An allergen as it stands on a sign or a kit.</summary>
+public sealed record AllergenName(string Id, Core.Safety.HeldHow How, string Name, string NameEs);
 
 /// <summary>A strand's part of the minutes.</summary>
 public sealed record StrandShare(string Strand, Aim Aim, int Percent);
@@ -137,11 +155,14 @@ public sealed record CautionView(
     string RuleId, Severity Severity, string Message, IReadOnlyList<string> What, IReadOnlyList<string> Whom, IReadOnlyList<string> Why, string Source, string DeferTo,
     RuleOverride? Lifted)
 {
+    /// <summary>No adult lifts it.</summary>
+    public bool NeverLifted { get; init; }
+
     /// <summary>The view of a finding.</summary>
     public static CautionView Of(Finding f)
     {
         ArgumentNullException.ThrowIfNull(f);
-        return new(f.Rule.Id, f.Rule.Severity, f.Rule.Message, f.What, f.Whom, f.Why, f.Rule.Source, f.Rule.DeferTo, f.Lifted);
+        return new(f.Rule.Id, f.Rule.Severity, f.Rule.Message, f.What, f.Whom, f.Why, f.Rule.Source, f.Rule.DeferTo, f.Lifted) { NeverLifted = f.Rule.IsNeverLifted };
     }
 }
 

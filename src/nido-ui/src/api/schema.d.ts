@@ -228,6 +228,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/materials": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["listMaterials"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/groups": {
         parameters: {
             query?: never;
@@ -1556,6 +1572,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/weeks/{weekId}/safety/signs": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["getSigns"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/weeks/{weekId}/safety/signs.pdf": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["signsPdf"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/weeks/{weekId}/safety/overrides": {
         parameters: {
             query?: never;
@@ -1583,6 +1631,54 @@ export interface paths {
         put?: never;
         post?: never;
         delete: operations["putRuleBack"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/allergens": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["listAllergens"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/allergens/read": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["readAllergies"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/allergens/unknown": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["listUnknownAllergies"];
+        put: operations["markAllergy"];
+        post?: never;
+        delete?: never;
         options?: never;
         head?: never;
         patch?: never;
@@ -1626,6 +1722,41 @@ export interface components {
          * @enum {unknown}
          */
         Aim: "fineMotor" | "math" | "literacy" | "sensory";
+        /** @description Something a child can be allergic to, as the closed vocabulary knows it. */
+        Allergen: {
+            /** @description Kebab case; the same in children, materials, recipes and files. */
+            id: string;
+            /** @description In English, as it is said on the screen. */
+            name: string;
+            /** @description In Spanish. */
+            nameEs: string;
+            /** @description What families write for it, in English and Spanish: synonyms, kinds, conditions. */
+            words: string[];
+            /** @description Id of the wider allergen it belongs to (almond in tree nuts), or null. */
+            within: null | string;
+            /** @description Lists it stands on: eu-14, us-9, craft-room. */
+            lists: string[];
+            /** @description Where the word is wider than one allergen (nuts), the ids it stands for; empty otherwise. */
+            means: string[];
+            /** @description The list it comes from, or "common practice". */
+            source: string;
+        };
+        /** @description An allergen as it stands on a sign or a kit. */
+        AllergenName: {
+            id: string;
+            how: components["schemas"]["HeldHow"];
+            name: string;
+            nameEs: string;
+        };
+        /** @description Materials that hold what a word names. */
+        AllergyMark: {
+            word: string;
+            materialIds: string[];
+        };
+        /** @description Words about allergies as somebody wrote them. */
+        AllergyText: {
+            text: string;
+        };
         /** @description An alternative and its change. */
         AlternativeView: {
             ideaId: string;
@@ -1737,6 +1868,7 @@ export interface components {
             title: string;
             material: null | string;
             by: components["schemas"]["CautionView"];
+            instead: null | components["schemas"]["InsteadView"];
         };
         /** @description An idea that was planned for a place and can no longer lie there; by a safety rule, or for another reason. */
         BarredView: {
@@ -1890,6 +2022,8 @@ export interface components {
             source: string;
             deferTo: string;
             lifted: null | components["schemas"]["RuleOverride"];
+            /** @description No adult lifts it. */
+            neverLifted?: boolean;
         };
         /** @description A strip before and after. */
         ChangedStrip: {
@@ -1918,12 +2052,19 @@ export interface components {
             hand: components["schemas"]["Hand"];
             /** @description Avoids sticky or wet touch: a tool is offered first. */
             avoidsTouch: boolean;
-            /** @description Allergens, in the words of the materials (wheat, peanut, tree-nut, milk, egg, latex…). */
+            /** @description Ids of allergens from the closed vocabulary. */
             allergies: string[];
             /** @description Language at home as a two-letter code. */
             homeLanguage: string;
             /** @description What adults should know, in the adults' own words. */
             note: string;
+            /**
+             * @description Words written for an allergy that the vocabulary does not know, as they were written. They are never dropped: where the house
+             *     has not said which materials hold one, everything that might says so.
+             */
+            unknownAllergies?: string[];
+            /** @description Materials the child's written plan allows in spite of an allergy. */
+            plans?: components["schemas"]["WrittenPlan"][];
             /** @description What the child is given so that it can take part. */
             supports?: components["schemas"]["Support"][];
             /**
@@ -1954,6 +2095,10 @@ export interface components {
             ways?: {
                 [key: string]: string;
             };
+            /** @description Words for an allergy that are kept as they are though nobody knows them. */
+            unknownAllergies?: string[];
+            /** @description Materials the child's written plan allows in spite of an allergy. */
+            plans?: components["schemas"]["WrittenPlan"][];
         };
         /** @description A row of the grid, an offer a ladder. */
         ChildSteps: {
@@ -2464,6 +2609,8 @@ export interface components {
             block: string;
             /** @description Title of the idea, or null where the finding is about the block. */
             title: null | string;
+            /** @description Adults counted to the offer, by name; empty where it asks none. */
+            beside?: string[];
         };
         /** @description What comes out. */
         FitsThroughAnswer: {
@@ -2780,6 +2927,11 @@ export interface components {
              * @description In how many of a hundred sessions kits may run out, where who comes is not known.
              */
             runOutPercent?: number;
+            /**
+             * @description Allergens of the published lists that a drop-in session lets in, by id: nobody's allergies are known there, so that the
+             *     others are kept off the tables. What is let in stands on the signs and the kits.
+             */
+            letIn?: string[];
             /** @description How groups are formed where stations rotate. */
             grouping?: components["schemas"]["Grouping"];
         };
@@ -2834,6 +2986,11 @@ export interface components {
         Health: {
             status: string;
         };
+        /**
+         * @description How an allergen is in a thing.
+         * @enum {unknown}
+         */
+        HeldHow: "contains" | "mayContain" | "held";
         /** @enum {unknown} */
         HelpLevel: "alone" | "shown" | "hands" | "notYet" | null;
         /** @description An idea opened: who works how, with what, how many, and what to mind. */
@@ -2890,6 +3047,22 @@ export interface components {
             /** Format: int32 */
             placedTimes: number;
         };
+        /** @description What would serve instead, with the place one press puts it in; null where it has none. */
+        InsteadView: {
+            ideaId: string;
+            title: string;
+            material: null | string;
+            sameWork: boolean;
+            sameLadder: boolean;
+            /** Format: int32 */
+            day: null | number;
+            /** Format: date */
+            date: null | string;
+            blockId: null | string;
+            blockName: null | string;
+            /** Format: int32 */
+            offer: null | number;
+        };
         /** @description An override in the journal of a group. */
         JournalOverride: {
             /** Format: date */
@@ -2898,13 +3071,25 @@ export interface components {
         };
         /** @description Kits of a step to pack for a drop-in session, with what one holds. */
         KitView: {
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description Step it is for.
+             */
             step: number;
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description Children expected.
+             */
             expected: number;
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description Kits to pack.
+             */
             count: number;
+            /** @description What is in one. */
             holds: string[];
+            /** @description What stands on it: each allergen in both languages. */
+            allergens: components["schemas"]["AllergenName"][];
         };
         /** @description A column of the grid. */
         LadderHead: {
@@ -3045,6 +3230,15 @@ export interface components {
             trace: string[];
             make: string[];
             colours: string[];
+        };
+        /** @description A material in a list, with what it contains, may contain and once held. */
+        MaterialName: {
+            id: string;
+            name: string;
+            shelf: string;
+            contains: string[];
+            mayContain: string[];
+            held: string[];
         };
         /**
          * @description What a material is counted in.
@@ -3354,6 +3548,11 @@ export interface components {
         ObservationsBody: {
             observations: components["schemas"]["ObservationBody"][];
         };
+        /** @description A child by id and name. */
+        OfChild: {
+            id: string;
+            name: string;
+        };
         /** @description An offer as it is run on a day. */
         OfferOfDay: {
             /** @description Who works how, with what. */
@@ -3370,6 +3569,8 @@ export interface components {
             made: null | components["schemas"]["MadeView"];
             /** @description Where it is played: whose turn it is, first one first; empty elsewhere. */
             turns: string[];
+            /** @description Adults counted to it, by name. */
+            beside: string[];
         };
         /** @description The step a child is offered, with the reason in words, whether anything was seen, and what is proposed. */
         OfferView: {
@@ -3394,6 +3595,11 @@ export interface components {
             ruleId: string;
             adult: string;
             reason: string;
+            /**
+             * Format: date
+             * @description The one day it is lifted for; null for the whole week.
+             */
+            day?: null | string;
         };
         /** @description A block, in how many of a hundred weeks it takes longer, and by how much in one of ten. */
         OverrunsView: {
@@ -3675,6 +3881,24 @@ export interface components {
          * @enum {unknown}
          */
         RatioTable: "caringForOurChildren" | "englandEyfs" | "own";
+        /** @description What was understood: each part, the allergens in all, the words nobody knows, and of these what is asked back. */
+        ReadAllergies: {
+            words: components["schemas"]["ReadWord"][];
+            allergens: string[];
+            unknown: string[];
+            asked: components["schemas"]["ReadWord"][];
+        };
+        /** @description A word or phrase somebody wrote, and what it was read as. */
+        ReadWord: {
+            /** @description As it was written. */
+            word: string;
+            /** @description Ids of the allergens it stands for; more than one where it is wide ("nuts"); empty where it is unknown. */
+            allergens: string[];
+            /** @description Ids of allergens one of whose names is so near that it may be meant; only where it is unknown. */
+            didYouMean: string[];
+            /** @description Nido cannot watch for it. */
+            isUnknown?: boolean;
+        };
         /** @description Something mixed: dough, paste, coloured rice. */
         Recipe: {
             /** @description Kebab case. */
@@ -3715,8 +3939,31 @@ export interface components {
             steps: string[];
             /** @description Id of the material that comes out, or null where it is none of the cupboard. */
             makes?: null | string;
+            /** @description What its ingredients bring with them, in the order of the ingredients. */
+            parts?: components["schemas"]["RecipePart"][];
+            /** @description Heated until it is done: what was raw is cooked then. */
+            isCooked?: boolean;
+            /** @description Something raw is in it and stays raw. */
+            staysRaw?: boolean;
             /** @description Every allergen of its ingredients. */
             allergens?: null | string[];
+        };
+        /** @description What an ingredient brings into what is mixed. */
+        RecipePart: {
+            /** @description Of the ingredient. */
+            name: string;
+            /** @description The material of the cupboard it is, or null where it comes from the kitchen. */
+            materialId: null | string;
+            /** @description It is food. */
+            isFood: boolean;
+            /** @description It is a raw food: flour, egg. */
+            isRaw: boolean;
+            /** @description Allergens it may hold though it should not. */
+            mayContain: string[];
+            /** @description Grams of a substance in the amount as written, where much of it harms. */
+            grams: {
+                [key: string]: number;
+            };
         };
         /** @description What comes out. */
         RecipeScaleAnswer: {
@@ -3934,6 +4181,11 @@ export interface components {
              * @description When the rule was put back; null while it is lifted.
              */
             withdrawnAt: null | string;
+            /**
+             * Format: date
+             * @description The one day it is lifted for; null for the whole week.
+             */
+            day?: null | string;
         };
         /** @description A rule to read. */
         RuleView: {
@@ -3945,6 +4197,10 @@ export interface components {
             room: boolean;
             /** Format: int32 */
             adults: number;
+            /** @description No adult lifts it. */
+            neverLifted?: boolean;
+            /** @description Written for things a house adds itself. */
+            forOwnThings?: boolean;
         };
         /** @description A step with its typical age and the chance of managing it alone. */
         RungView: {
@@ -4237,6 +4493,16 @@ export interface components {
             name: string;
             /** Format: date */
             on: null | string;
+        };
+        /** @description A sign about allergens: at the door where it has no place, else at a table. */
+        SignView: {
+            /** Format: int32 */
+            day: null | number;
+            block: null | string;
+            /** Format: int32 */
+            offer: null | number;
+            title: null | string;
+            allergens: components["schemas"]["AllergenName"][];
         };
         /** @description What comes out. */
         SimilarSetAnswer: {
@@ -4725,7 +4991,7 @@ export interface components {
              */
             maxDistance: number;
         };
-        /** @description A task of an evening: its number over the week, the last evening it can be begun, what waits for it, and what to mind at it. */
+        /** @description A task of an evening, or of the morning where it does not keep: its number over the week, the last evening it can be begun, what waits for it, how long it keeps, what to mind at it. */
         TaskView: {
             /** Format: int32 */
             number: number;
@@ -4743,6 +5009,9 @@ export interface components {
             before: null | number;
             isCritical: boolean;
             tooLate: null | string;
+            inTheMorning: boolean;
+            /** Format: int32 */
+            keepsDays: null | number;
             adultOnly: boolean;
             cautions: components["schemas"]["CautionView"][];
         };
@@ -5082,6 +5351,8 @@ export interface components {
             lifted: number;
             /** Format: int32 */
             empty: number;
+            /** @description Words for allergies that nothing can be watched for by. */
+            unread?: components["schemas"]["UnreadView"][];
         };
         /** @description What comes out. */
         TwoEndedSticksAnswer: {
@@ -5152,6 +5423,17 @@ export interface components {
             small: components["schemas"]["FitsThroughOpening"];
             large: components["schemas"]["FitsThroughOpening"];
         };
+        /** @description A word for an allergy that nobody knows, whose it is, and the materials that hold it; null where nobody has said. */
+        UnknownAllergy: {
+            word: string;
+            children: components["schemas"]["OfChild"][];
+            materialIds: null | string[];
+        };
+        /** @description A word for an allergy that Nido does not know, and whose it is. */
+        UnreadView: {
+            word: string;
+            child: string;
+        };
         /** @description An idea that cannot be, because nothing at hand goes together for it. */
         UnsuitedIdea: {
             title: string;
@@ -5204,6 +5486,11 @@ export interface components {
             lifted: null | components["schemas"]["RuleOverride"];
             /** @description Best first; empty where it only asks to be minded. */
             waysOut: components["schemas"]["WayOut"][];
+            /**
+             * Format: int32
+             * @description Adults it asks beside the offer.
+             */
+            adults?: number;
         };
         /** @description A week in a list. */
         WeekName: {
@@ -5300,6 +5587,20 @@ export interface components {
             fits?: null | {
                 [key: string]: components["schemas"]["LetterFit"];
             };
+        };
+        /** @description What the written plan of a child allows in spite of an allergy: one material, as the family and its doctor have put it down. */
+        WrittenPlan: {
+            /** @description The material. */
+            materialId: string;
+            /** @description Who entered it. */
+            adult: string;
+            /**
+             * Format: date
+             * @description Date of the plan.
+             */
+            on: string;
+            /** @description As it is written there: "baked only". */
+            wording: string;
         };
     };
     responses: never;
@@ -5670,6 +5971,26 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content?: never;
+            };
+        };
+    };
+    listMaterials: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["MaterialName"][];
+                };
             };
         };
     };
@@ -8617,6 +8938,55 @@ export interface operations {
             };
         };
     };
+    getSigns: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                weekId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SignView"][];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    signsPdf: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                weekId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
     liftRule: {
         parameters: {
             query?: never;
@@ -8677,6 +9047,94 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content?: never;
+            };
+        };
+    };
+    listAllergens: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Allergen"][];
+                };
+            };
+        };
+    };
+    readAllergies: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["AllergyText"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ReadAllergies"];
+                };
+            };
+        };
+    };
+    listUnknownAllergies: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["UnknownAllergy"][];
+                };
+            };
+        };
+    };
+    markAllergy: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["AllergyMark"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["UnknownAllergy"][];
+                };
             };
         };
     };

@@ -1,9 +1,11 @@
 import { useForm } from "react-hook-form";
 import { useTranslation } from "react-i18next";
-import type { Child, Group, Support, WeekDay } from "../api/client";
+import type { Child, Group, Support, WeekDay, WrittenPlan } from "../api/client";
 import { Dialog } from "../shared/Dialog";
 import { ErrorNote } from "../shared/ErrorNote";
+import { type Allergies, AllergyPicker, useReadAllergies } from "./AllergyPicker";
 import { DayChoice } from "./DayChoice";
+import { PlanRows } from "./PlanRows";
 import { SupportChoice } from "./SupportChoice";
 import { useGroupChanges } from "./useGroupChanges";
 import { WaysChoice } from "./WaysChoice";
@@ -15,7 +17,8 @@ interface Fields {
   mouths: boolean;
   avoidsTouch: boolean;
   hand: Child["hand"];
-  allergies: string;
+  allergies: Allergies;
+  plans: WrittenPlan[];
   homeLanguage: string;
   note: string;
   supports: Support[];
@@ -34,21 +37,24 @@ export function ChildDialog({ group, child, onClose }: { group: Group; child: Ch
       mouths: child?.mouths ?? false,
       avoidsTouch: child?.avoidsTouch ?? false,
       hand: child?.hand ?? "undecided",
-      allergies: child?.allergies.join(", ") ?? "",
+      allergies: { known: child?.allergies ?? [], unknown: child?.unknownAllergies ?? [], text: "", asked: null },
+      plans: child?.plans ?? [],
       homeLanguage: child?.homeLanguage ?? "en",
       note: child?.note ?? "",
       supports: child?.supports ?? [],
       ways: child?.ways ?? {},
     },
   });
+  const allergies = form.watch("allergies");
+  const setAllergies = (a: Allergies) => form.setValue("allergies", a);
+  const { take } = useReadAllergies(allergies, setAllergies);
   const save = form.handleSubmit(async (f) => {
-    const body = {
-      ...f,
-      allergies: f.allergies
-        .split(",")
-        .map((a) => a.trim().toLowerCase())
-        .filter(Boolean),
-    };
+    // What was written and not added yet is read now; while a word is asked back nothing is saved.
+    const read = await take().catch(() => null);
+    if (!read) {
+      return;
+    }
+    const body = { ...f, allergies: read.known, unknownAllergies: read.unknown };
     await (child ? changes.change(child.id, body) : changes.add([body])).then(onClose, () => undefined);
   });
   return (
@@ -90,10 +96,14 @@ export function ChildDialog({ group, child, onClose }: { group: Group; child: Ch
           {t("child.language")}
           <input className="input w-full" maxLength={2} {...form.register("homeLanguage")} />
         </label>
-        <label className="col-span-2 flex flex-col gap-1">
-          {t("child.allergies")}
-          <input className="input w-full" placeholder="wheat, peanut" {...form.register("allergies")} />
-        </label>
+        <AllergyPicker value={allergies} onChange={setAllergies} />
+        {(allergies.known.length > 0 || form.watch("plans").length > 0) && (
+          <PlanRows
+            plans={form.watch("plans")}
+            adults={group.adults.map((a) => a.name)}
+            onChange={(plans) => form.setValue("plans", plans)}
+          />
+        )}
         <label className="col-span-2 flex flex-col gap-1">
           {t("child.note")}
           <input className="input w-full" maxLength={500} {...form.register("note")} />

@@ -96,8 +96,12 @@ export function GroupPage() {
           example={"name,born,days,mouths,hand,allergies,language,note\nTavi,2023-05-17,Mo Tu We,no,left,egg,en,"}
           path={`/api/groups/${groupId}/children/table`}
           row={(c) => (
-            <span className="flex justify-between">
-              <b>{c.name}</b> {c.bornOn}
+            <span className="flex justify-between gap-2">
+              <b>{c.name}</b> <span>{c.allergies.join(", ")}</span>
+              {(c.unknownAllergies ?? []).length > 0 && (
+                <b className="text-warning">{t("allergy.mark", { word: c.unknownAllergies?.join(", ") })}</b>
+              )}
+              {c.bornOn}
             </span>
           )}
           take={(items) => changes.add(items)}

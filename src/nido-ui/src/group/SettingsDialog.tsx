@@ -7,6 +7,7 @@ import { AdultRows } from "./AdultRows";
 import { BlockRows } from "./BlockRows";
 import { DayChoice } from "./DayChoice";
 import { ExpectedBands } from "./ExpectedBands";
+import { LetIn } from "./LetIn";
 import { OwnRatio } from "./OwnRatio";
 import { useGroupChanges } from "./useGroupChanges";
 import { WaysChoice } from "./WaysChoice";
@@ -213,6 +214,7 @@ export function SettingsDialog({ group, onClose }: { group: Group; onClose: () =
             </select>
           </label>
         </div>
+        {now.kind === "dropIn" && <LetIn letIn={s.letIn ?? []} onChange={(letIn) => set({ letIn })} />}
         {now.kind === "class" && (
           <Wishes
             group={now}

@@ -1,6 +1,7 @@
 import { useTranslation } from "react-i18next";
 import type { Child, Group, StepsView } from "../api/client";
 import { Rungs } from "./Rungs";
+import { useAllergens } from "./useAllergens";
 
 interface Cell {
   child: number;
@@ -123,6 +124,7 @@ export function StepsGrid({
 
 function Marks({ child, days }: { child: Child; days: Group["days"] }) {
   const { t } = useTranslation();
+  const { name } = useAllergens();
   const marks = [
     child.mouths && t("group.mouths"),
     child.avoidsTouch && t("group.touch"),
@@ -131,13 +133,18 @@ function Marks({ child, days }: { child: Child; days: Group["days"] }) {
     child.days.length < days.length && child.days.map((d) => t(`day.${d}`)).join(" "),
     child.supports?.includes("seat") && t("group.seat"),
     child.supports?.includes("frame") && t("group.frame"),
-    ...child.allergies,
+    ...child.allergies.map(name),
   ].filter((m): m is string => Boolean(m));
   return (
     <>
       {marks.map((m) => (
         <span key={m} className="rounded border border-base-300 bg-base-100 px-1 text-[11px]">
           {m}
+        </span>
+      ))}
+      {child.unknownAllergies?.map((w) => (
+        <span key={w} className="rounded border border-warning px-1 font-bold text-[11px] text-warning" data-unread>
+          {t("allergy.mark", { word: w })}
         </span>
       ))}
     </>

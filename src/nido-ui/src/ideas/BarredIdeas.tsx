@@ -6,11 +6,14 @@ import { Source } from "../safety/Source";
 import { useSafetyChanges } from "../safety/useSafetyChanges";
 import { ErrorNote } from "../shared/ErrorNote";
 import { useWeek } from "../shared/useWeek";
+import { useChanges } from "../week/useChanges";
+import { Instead } from "./Instead";
 
 /** Ideas that a safety rule keeps out of this week, with the rule; an adult can lift it with a name and a reason. */
 export function BarredIdeas() {
   const { t } = useTranslation();
-  const { path } = useWeek();
+  const { path, week } = useWeek();
+  const plan = useChanges();
   const barred = $api.useQuery("get", "/api/weeks/{weekId}/ideas/barred", path);
   const safety = $api.useQuery("get", "/api/weeks/{weekId}/safety", path);
   const changes = useSafetyChanges();
@@ -21,7 +24,7 @@ export function BarredIdeas() {
   return (
     <details className="mt-2 border-base-300 border-t pt-2" data-barred>
       <summary className="cursor-pointer px-1">{t("safety.barred", { count: barred.data.length })}</summary>
-      <ErrorNote error={changes.error} />
+      <ErrorNote error={changes.error ?? plan.error} />
       <ul>
         {barred.data.map((idea) => (
           <li key={idea.ideaId} className="border-base-300 border-b px-1 py-1.5">
@@ -36,10 +39,12 @@ export function BarredIdeas() {
               source={idea.by.source}
               deferTo={idea.by.deferTo}
             />
-            {lifting === idea.ideaId ? (
+            {idea.instead && <Instead instead={idea.instead} onTake={plan.put} />}
+            {idea.by.neverLifted ? null : lifting === idea.ideaId ? (
               <LiftForm
                 adults={safety.data?.adults ?? []}
-                onLift={(adult, reason) => changes.lift(idea.ideaId, idea.by.ruleId, adult, reason)}
+                days={week.data?.days.map((d) => d.date) ?? []}
+                onLift={(adult, reason, day) => changes.lift(idea.ideaId, idea.by.ruleId, adult, reason, day)}
                 onCancel={() => setLifting(null)}
               />
             ) : (

@@ -13,6 +13,11 @@ export function Kits({ kits }: { kits: IdeaCardData["kits"] }) {
           <li key={k.step} className="border-base-300 border-t py-1">
             <b>{t("expected.kit", { count: k.count, step: k.step })}</b>{" "}
             <span className="quiet">{t("expected.for", { count: k.expected })}</span> · {k.holds.join(", ")}
+            {k.allergens.length > 0 && (
+              <span className="block font-bold" data-kit-allergens>
+                {k.allergens.map((a) => `${a.name} / ${a.nameEs}`).join(" · ")}
+              </span>
+            )}
           </li>
         ))}
       </ul>

@@ -43,7 +43,7 @@ export function PrepPage() {
                 title={`${longDay(e.evening)} · ${e.minutes} min`}
                 items={e.tasks.map((task) => ({
                   what: task.what,
-                  more: `${task.for} · ${task.minutes} min${task.waitHours > 0 ? ` · ${t("prep.waits", { hours: task.waitHours })}` : ""}${task.adultOnly ? ` · ${t("prep.adultOnly")}` : ""}`,
+                  more: `${task.for} · ${task.minutes} min${task.waitHours > 0 ? ` · ${t("prep.waits", { hours: task.waitHours })}` : ""}${task.adultOnly ? ` · ${t("prep.adultOnly")}` : ""}${task.inTheMorning ? ` · ${t("prep.morning")}` : ""}${task.keepsDays !== null ? ` · ${t("prep.keeps", { count: task.keepsDays })}` : ""}`,
                   mind: (task.cautions.length > 0 || task.tooLate !== null) && (
                     <div className="mb-1 pl-7">
                       {task.tooLate && <p className="font-bold text-warning">{task.tooLate}.</p>}

@@ -21,16 +21,17 @@ export function FindingRow({
   view: WeekView;
   adults: string[];
   onWayOut: (way: WayOut) => void;
-  onLift: (way: WayOut, adult: string, reason: string) => void;
+  onLift: (way: WayOut, adult: string, reason: string, day: string | null) => void;
   onPutBack: (overrideId: string) => void;
 }) {
   const { t } = useTranslation();
   const [lifting, setLifting] = useState<WayOut | null>(null);
   const Icon = severityIcon[finding.severity];
   const blocks = finding.severity === "block" && !finding.lifted;
+  const asksAdult = (finding.adults ?? 0) > 0;
   const places = finding.where.map((w) => {
     const day = view.days[w.placement.day];
-    return `${day ? dayAndNumber(day.date) : ""} ${w.block}${w.title ? `: ${w.title}` : ""}`;
+    return `${day ? dayAndNumber(day.date) : ""} ${w.block}${w.title ? `: ${w.title}` : ""}${asksAdult && w.beside && w.beside.length > 0 ? ` (${t("safety.beside", { names: w.beside.join(", ") })})` : ""}`;
   });
   return (
     <li
@@ -62,7 +63,10 @@ export function FindingRow({
         <Source why={finding.why} source={finding.source} deferTo={finding.deferTo} />
         {finding.lifted && (
           <p className="mt-1 flex flex-wrap items-center gap-2">
-            <span>{t("safety.liftedBy", { adult: finding.lifted.adult, reason: finding.lifted.reason })}</span>
+            <span>
+              {t("safety.liftedBy", { adult: finding.lifted.adult, reason: finding.lifted.reason })}{" "}
+              {finding.lifted.day ? dayAndNumber(finding.lifted.day) : t("safety.wholeWeek")}
+            </span>
             <button
               type="button"
               className="btn btn-outline btn-xs"
@@ -89,7 +93,9 @@ export function FindingRow({
         {lifting && (
           <LiftForm
             adults={adults}
-            onLift={(adult, reason) => onLift(lifting, adult, reason)}
+            days={view.days.map((d) => d.date)}
+            day={lifting.at ? view.days[lifting.at.day]?.date : undefined}
+            onLift={(adult, reason, day) => onLift(lifting, adult, reason, day)}
             onCancel={() => setLifting(null)}
           />
         )}

@@ -43,7 +43,7 @@ export function SafetyDialog({ view, changes, onClose }: { view: WeekView; chang
             view={view}
             adults={data.adults}
             onWayOut={apply}
-            onLift={(way, adult, reason) => own.lift(way.ideaId ?? "", way.ruleId ?? "", adult, reason)}
+            onLift={(way, adult, reason, day) => own.lift(way.ideaId ?? "", way.ruleId ?? "", adult, reason, day)}
             onPutBack={own.putBack}
           />
         ))}

@@ -12,8 +12,8 @@ export function useSafetyChanges() {
     onSuccess: () => queries.invalidateQueries(),
   });
   return {
-    lift: (ideaId: string, ruleId: string, adult: string, reason: string) =>
-      lift.mutate({ ...path, body: { ideaId, ruleId, adult, reason } }),
+    lift: (ideaId: string, ruleId: string, adult: string, reason: string, day: string | null) =>
+      lift.mutate({ ...path, body: { ideaId, ruleId, adult, reason, day } }),
     putBack: (overrideId: string) => putBack.mutate({ params: { path: { weekId, overrideId } } }),
     ask: (groupId: string, body: Parameters<typeof ask.mutate>[0]["body"]) =>
       ask.mutate({ params: { path: { groupId } }, body }),

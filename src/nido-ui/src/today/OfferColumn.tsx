@@ -22,7 +22,9 @@ export function OfferColumn({ today, date }: { today: OfferOfDay; date: string }
       <h3 className="font-bold text-xl leading-tight">{offer.title}</h3>
       <p className="quiet text-base">
         {offer.material}
-        {offer.adults > 0 ? ` · ${t("idea.adults", { count: offer.adults })}` : ""}
+        {offer.adults > 0
+          ? ` · ${t("idea.adults", { count: offer.adults })}${today.beside.length > 0 ? `: ${today.beside.join(", ")}` : ""}`
+          : ""}
       </p>
       <p className="my-2 flex">
         <Thread shares={offer.shares} />

@@ -11,8 +11,10 @@ const files = [
   { id: "unit", path: "unit.json" },
 ] as const;
 
-/** The week on paper and as files. */
-export function TakeAway({ weekId, icon }: { weekId: string; icon: ReactNode }) {
+const signs = { id: "signs", path: "safety/signs.pdf" } as const;
+
+/** The week on paper and as files; a session has its signs about allergens too. */
+export function TakeAway({ weekId, dropIn, icon }: { weekId: string; dropIn: boolean; icon: ReactNode }) {
   const { t } = useTranslation();
   return (
     <details className="dropdown dropdown-end">
@@ -20,7 +22,7 @@ export function TakeAway({ weekId, icon }: { weekId: string; icon: ReactNode }) 
         {icon} {t("files.title")}
       </summary>
       <ul className="menu dropdown-content card-paper z-10 w-64 p-2">
-        {files.map((f) => (
+        {[...files, ...(dropIn ? [signs] : [])].map((f) => (
           <li key={f.id}>
             <a href={`/api/weeks/${weekId}/${f.path}`} download>
               {t(`files.${f.id}`)}

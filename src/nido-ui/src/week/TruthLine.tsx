@@ -11,6 +11,7 @@ export function TruthLine({
   currency,
   report,
   onSafety,
+  onUnread,
   onPlay,
 }: {
   truth: Truth;
@@ -19,6 +20,7 @@ export function TruthLine({
   currency: string;
   report: WeekView["report"];
   onSafety: () => void;
+  onUnread: () => void;
   onPlay: () => void;
 }) {
   const { t } = useTranslation();
@@ -66,6 +68,19 @@ export function TruthLine({
         , {t("truth.watch", { count: truth.toWatch })}
         {truth.lifted > 0 ? `, ${t("truth.lifted", { count: truth.lifted })}` : ""}
       </button>
+      {(truth.unread ?? []).length > 0 && (
+        <button
+          type="button"
+          className="inline-flex min-h-6 cursor-pointer items-center font-bold text-warning underline decoration-dotted underline-offset-4"
+          onClick={onUnread}
+          data-unread
+        >
+          {t("truth.unread", {
+            words: [...new Set((truth.unread ?? []).map((u) => `“${u.word}”`))].join(", "),
+            names: [...new Set((truth.unread ?? []).map((u) => u.child))].join(", "),
+          })}
+        </button>
+      )}
       {truth.empty > 0 && <span className="text-warning font-bold">{t("truth.empty", { count: truth.empty })}</span>}
       <button
         type="button"

@@ -50,7 +50,11 @@ export function WeekHeader({ view, composing, changes }: { view: WeekView; compo
           <Redo2 size={18} aria-hidden="true" />
         </button>
         <WeekMenu />
-        <TakeAway weekId={view.id} icon={<Download size={16} aria-hidden="true" />} />
+        <TakeAway
+          weekId={view.id}
+          dropIn={view.groupKind === "dropIn"}
+          icon={<Download size={16} aria-hidden="true" />}
+        />
         <button type="button" className="btn btn-ghost btn-sm" onClick={() => setCameUp(true)}>
           <CloudRain size={16} aria-hidden="true" /> {t("cameUp.open")}
           {view.happenings.length > 0 && <b>{view.happenings.length}</b>}

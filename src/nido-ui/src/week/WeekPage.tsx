@@ -3,6 +3,7 @@ import { useTranslation } from "react-i18next";
 import type { Aim, Strip } from "../api/client";
 import { IdeaDialog } from "../ideas/IdeaDialog";
 import { SafetyDialog } from "../safety/SafetyDialog";
+import { UnknownDialog } from "../safety/UnknownDialog";
 import { ErrorNote } from "../shared/ErrorNote";
 import { useKeys } from "../shared/useKeys";
 import { useWeek } from "../shared/useWeek";
@@ -29,6 +30,7 @@ export function WeekPage() {
   const [lit, setLit] = useState<Strip | null>(null);
   const [open, setOpen] = useState<Strip | null>(null);
   const [safety, setSafety] = useState(false);
+  const [unread, setUnread] = useState(false);
   const [playing, setPlaying] = useState(false);
   const changes = useChanges();
   const composing = useComposing(weekId, week.data?.composing ?? false);
@@ -71,6 +73,7 @@ export function WeekPage() {
           currency={view.currency}
           report={view.report}
           onSafety={() => setSafety(true)}
+          onUnread={() => setUnread(true)}
           onPlay={() => setPlaying(true)}
         />
       )}
@@ -116,6 +119,7 @@ export function WeekPage() {
           onClose={() => setPlace(null)}
         />
       )}
+      {unread && <UnknownDialog onClose={() => setUnread(false)} />}
       {safety && <SafetyDialog view={view} changes={changes} onClose={() => setSafety(false)} />}
       {playing && <MayGoWrong currency={view.currency} onClose={() => setPlaying(false)} />}
       {open && <IdeaDialog ideaId={open.ideaId} blockId={open.blockId} onClose={() => setOpen(null)} />}
