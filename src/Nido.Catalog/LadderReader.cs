@@ -54,7 +54,7 @@ internal static class LadderReader
 
     public static Prerequisite Need(ContentFile f, string ladder)
     {
-        var need = new Prerequisite(f.Whole("from", 1, 9), f.Text("on"), f.Whole("step", 1, 9), f.Text("why", ""));
+        var need = new Prerequisite(f.Whole("from", 1, 9), f.Text("on"), f.Whole("step", 1, 9), f.Text("why", "")) { ByAge = f.Flag("by-age") };
         if (need.On == ladder)
         {
             f.Refuse("on", "a ladder cannot wait for itself");

@@ -24,6 +24,7 @@ public sealed class AllergenBook
             foreach (var word in WordsOf(allergen))
             {
                 byWord.TryAdd(AllergenWords.Key(word), stands);
+                byWord.TryAdd(string.Join(' ', AllergenWords.Inner(word)), stands);
             }
 
             var wider = new HashSet<string>();
@@ -80,7 +81,7 @@ public sealed class AllergenBook
     public AllergyReading Read(IEnumerable<string> texts)
     {
         ArgumentNullException.ThrowIfNull(texts);
-        return new([.. texts.SelectMany(t => Whole(t) is { } whole ? [new ReadWord(t.Trim(), whole, [])] : AllergenWords.Parts(t).SelectMany(Part))]);
+        return new([.. texts.SelectMany(t => AllergenWords.SaysNone(t) ? [] : Whole(t) is { } whole ? [new ReadWord(t.Trim(), whole, [])] : AllergenWords.Parts(t).SelectMany(Part))]);
     }
 
     /// <summary>As the other one, for one text.</summary>

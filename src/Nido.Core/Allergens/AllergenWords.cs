@@ -6,6 +6,10 @@ namespace Nido.Core.Allergens;
 /// <summary>How the words people write are brought to one form: without case, accents, hyphens, plural and what is only said around them.</summary>
 public static class AllergenWords
 {
+    // The runtime takes letters apart only where the machine brings its tables; these are all that people write here.
+    private const string Accented = "áàâäãåéèêëíìîïóòôöõúùûüñçýÿ";
+    private const string Plain = "aaaaaaeeeeiiiiooooouuuuncyy";
+
     // "Allergic to all nuts (severe)" says "nuts"; none of these is an allergen, in English or Spanish.
     private static readonly HashSet<string> Around =
     [
@@ -30,14 +34,15 @@ public static class AllergenWords
     {
         ArgumentNullException.ThrowIfNull(text);
         var plain = new StringBuilder();
-        foreach (var c in text.Normalize(NormalizationForm.FormD).ToLowerInvariant())
+        foreach (var c in text.ToLowerInvariant())
         {
             if (CharUnicodeInfo.GetUnicodeCategory(c) is UnicodeCategory.NonSpacingMark || c is '\'' or '\u2019')
             {
                 continue;
             }
 
-            plain.Append(char.IsLetterOrDigit(c) ? c : ' ');
+            var accented = Accented.IndexOf(c, StringComparison.Ordinal);
+            plain.Append(accented >= 0 ? Plain[accented] : char.IsLetterOrDigit(c) ? c : ' ');
         }
 
         return [.. plain.ToString().Split(' ', StringSplitOptions.RemoveEmptyEntries).Select(Singular)];

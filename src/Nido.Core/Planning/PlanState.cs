@@ -394,7 +394,7 @@ public sealed class PlanState
         // What a child works towards comes at least twice.
         foreach (var times in towards)
         {
-            points += times switch { 0 => 300, 1 => 100, _ => 0 };
+            points += times switch { 0 => 450, 1 => 200, _ => 0 };
         }
 
         foreach (var count in ideaChosen)

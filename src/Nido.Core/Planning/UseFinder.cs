@@ -26,7 +26,9 @@ internal sealed class UseFinder(WeekProblem problem)
     /// <summary>As the other one, for an idea with other materials in it.</summary>
     public (IReadOnlyList<Found> Found, Finding? Barred) Of(Idea idea, int ideaIndex)
     {
-        IReadOnlyList<Hazard>[] hazards = [.. idea.Steps.Select(step => input.Safety.Hazards(idea, step, group, day))];
+        // What can be met at a step, what of it is barred, and what it tells are worked out once for all blocks and days.
+        IReadOnlyList<HandledThing>[] things = [.. idea.Steps.Select(step => input.Safety.Things(idea, step, group))];
+        IReadOnlyList<Hazard>[] hazards = [.. things.Select(t => input.Safety.Hazards(idea, t, group, day))];
         var found = new List<Found>();
         Finding? bar = null;
         for (var b = 0; b < problem.Blocks.Count; b++)
@@ -41,7 +43,7 @@ internal sealed class UseFinder(WeekProblem problem)
                     continue;
                 }
 
-                found.AddRange(WithAdults(idea, ideaIndex, b, days, hazards, children, demand));
+                found.AddRange(WithAdults(idea, ideaIndex, b, days, things, hazards, children, demand));
             }
         }
 
@@ -53,12 +55,15 @@ internal sealed class UseFinder(WeekProblem problem)
     /// on the days they stay at home.
     /// </summary>
     private IEnumerable<Found> WithAdults(
-        Idea idea, int ideaIndex, int b, bool[] days, IReadOnlyList<Hazard>[] hazards, ChildAtIdea[] children, IReadOnlyList<DemandLine> demand)
+        Idea idea, int ideaIndex, int b, bool[] days, IReadOnlyList<HandledThing>[] things, IReadOnlyList<Hazard>[] hazards, ChildAtIdea[] children,
+        IReadOnlyList<DemandLine> demand)
     {
         var steps = WeekProblem.StepsInUse(idea, children);
-        var told = input.Safety.Telling(idea, steps, problem.Blocks[b], group, day);
+        var told = input.Safety.Telling(idea, idea.Steps.Zip(things).Where(x => steps.Contains(x.First)).SelectMany(x => x.Second), problem.Blocks[b], group, day);
         Hazard[] met = [.. idea.Steps.Zip(hazards).Where(x => steps.Contains(x.First)).SelectMany(x => x.Second)];
-        IReadOnlyList<Finding> On(int d) => input.Safety.Present(idea, told, group, problem.Days[d].Date, there[d]);
+        // Only what asks for an adult can tell days apart here.
+        Hazard[] asking = [.. told.Where(h => h.Rule.Adults > 0)];
+        IReadOnlyList<Finding> On(int d) => asking.Length == 0 ? [] : input.Safety.Present(idea, asking, group, problem.Days[d].Date, there[d]);
         return Enumerable.Range(0, days.Length).Where(d => days[d])
             .GroupBy(d => Math.Max(idea.Technique.Adults, SafetyCheck.AdultsAsked(met, On(d), there[d])))
             .Select(same => new Found(

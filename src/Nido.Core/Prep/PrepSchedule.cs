@@ -48,7 +48,7 @@ public static class PrepSchedule
             IsCritical = critical.Contains(k),
             InTheMorning = IsForTheMorning(t, latest[k]),
             TooLate = today is { } now && latest[k] < now && !IsForTheMorning(t, latest[k]) ? WayOut(t, now, days, meets) : null,
-        })).OrderBy(x => x.Task.Evening).ThenBy(x => x.Task.NeededOn).ThenBy(x => -DepthOf(tasks, x.Number))
+        })).OrderBy(x => x.Task.Evening).ThenBy(x => !x.Task.InTheMorning).ThenBy(x => x.Task.NeededOn).ThenBy(x => -DepthOf(tasks, x.Number))
             .ThenBy(x => x.Task.For, StringComparer.Ordinal).ThenBy(x => x.Task.What, StringComparer.Ordinal).ToArray();
         var placeOf = laid.Select((x, place) => (x.Number, place)).ToDictionary(x => x.Number, x => x.place);
         return [.. laid.Select(x => x.Task with { Before = x.Task.Before is { } next ? placeOf[next] : null })];

@@ -45,6 +45,26 @@ public sealed record RuleWhen(
         return (Food is null || Food == group.Settings.Food) && (!DropIn || group.Kind == GroupKind.DropIn);
     }
 
+    /// <summary>Whether a thing may meet it for some child; what is quickly seen.</summary>
+    public bool MayMeet(HandledThing thing)
+    {
+        ArgumentNullException.ThrowIfNull(thing);
+        if ((thing.IsPart || thing.IsMade) && !IsOfPieces)
+        {
+            return false;
+        }
+
+        foreach (var condition in Thing)
+        {
+            if (!condition.MayMeet(thing))
+            {
+                return false;
+            }
+        }
+
+        return true;
+    }
+
     /// <summary>Why a thing meets what is asked of it, in words; null where it does not. A part or a piece is judged only by rules about pieces.</summary>
     /// <param name="thing">The thing.</param>
     /// <param name="asked">For whom and where.</param>

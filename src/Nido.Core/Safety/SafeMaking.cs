@@ -35,7 +35,9 @@ public sealed record SafeMaking(IReadOnlyList<MakeFrom> Makes, IReadOnlyList<Rec
         var leftOut = new List<LeftOutWay>();
         bool Kept(string makes, string way, Func<Material, Holding> holding)
         {
-            if (byId.TryGetValue(makes, out var made) && safety.RuleAgainstMaking(made, holding(made), Done(makes), group, day) is { } rule)
+            // What no table of this room may hold, watched or not, is not made for it either.
+            if (byId.TryGetValue(makes, out var made)
+                && (safety.RuleAgainstMaking(made, holding(made), Done(makes), group, day) ?? (safety.KeepsOff(made, group, day) is { WatchedTableLifts: false } off ? off : null)) is { } rule)
             {
                 leftOut.Add(new(makes, way, rule));
                 return false;

@@ -15,7 +15,7 @@ namespace Nido.Core.Safety;
 public sealed class SafetyCheck(IReadOnlyList<SafetyRule> rules, AllergenBook book, WhatItHolds holds)
 {
     private readonly WhatCanBeMet met = new(holds);
-    private readonly ConditionalWeakTable<ChildrenGroup, ConcurrentDictionary<DateOnly, ChildInRoom[]>> rooms = [];
+    private readonly ConditionalWeakTable<ChildrenGroup, ConcurrentDictionary<DateOnly, RoomOnDay>> rooms = [];
 
     /// <summary>The rules in force.</summary>
     public IReadOnlyList<SafetyRule> Rules => rules;
@@ -49,10 +49,12 @@ public sealed class SafetyCheck(IReadOnlyList<SafetyRule> rules, AllergenBook bo
     }
 
     /// <summary>The children of a group as safety sees them on a day, in their order.</summary>
-    public IReadOnlyList<ChildInRoom> Room(ChildrenGroup group, DateOnly day)
+    public IReadOnlyList<ChildInRoom> Room(ChildrenGroup group, DateOnly day) => OnDay(group, day).Children;
+
+    private RoomOnDay OnDay(ChildrenGroup group, DateOnly day)
     {
         ArgumentNullException.ThrowIfNull(group);
-        return rooms.GetOrCreateValue(group).GetOrAdd(day, d => [.. group.Children.Select(c => InRoom(c, d))]);
+        return rooms.GetOrCreateValue(group).GetOrAdd(day, d => new([.. group.Children.Select(c => InRoom(c, d))]));
     }
 
     /// <summary>A child as safety sees it: what is watched for, whatever words it was written in, and what cannot be.</summary>
@@ -80,7 +82,12 @@ public sealed class SafetyCheck(IReadOnlyList<SafetyRule> rules, AllergenBook bo
     public IReadOnlyList<Hazard> Hazards(Idea idea, IdeaStep step, ChildrenGroup group, DateOnly day, IReadOnlyList<Material>? added = null)
     {
         ArgumentNullException.ThrowIfNull(idea);
-        var things = Things(idea, step, group, added);
+        return Hazards(idea, Things(idea, step, group, added), group, day);
+    }
+
+    /// <summary>As the other one, where what can be met is at hand.</summary>
+    internal IReadOnlyList<Hazard> Hazards(Idea idea, IReadOnlyList<HandledThing> things, ChildrenGroup group, DateOnly day)
+    {
         var found = new List<Hazard>();
         foreach (var rule in rules)
         {
@@ -152,15 +159,15 @@ public sealed class SafetyCheck(IReadOnlyList<SafetyRule> rules, AllergenBook bo
     public IReadOnlyList<Finding> Cautions(
         Idea idea, IReadOnlyCollection<IdeaStep> steps, Block block, ChildrenGroup group, DateOnly day, IReadOnlyList<bool>? present = null, IReadOnlyList<Material>? added = null)
     {
-        var told = Telling(idea, steps, block, group, day, added);
+        ArgumentNullException.ThrowIfNull(steps);
+        var told = Telling(idea, [.. steps.SelectMany(s => Things(idea, s, group, added))], block, group, day);
         return Present(idea, told, group, day, present);
     }
 
     /// <summary>Every rule that tells something of the steps in use or may be lifted, with the children it is about.</summary>
-    internal IReadOnlyList<Hazard> Telling(
-        Idea idea, IReadOnlyCollection<IdeaStep> steps, Block block, ChildrenGroup group, DateOnly day, IReadOnlyList<Material>? added = null)
+    internal IReadOnlyList<Hazard> Telling(Idea idea, IEnumerable<HandledThing> met, Block block, ChildrenGroup group, DateOnly day)
     {
-        HandledThing[] things = [.. steps.SelectMany(s => Things(idea, s, group, added)).DistinctBy(t => (t.Name, t.Body, t.Amount, t.IsFixed))];
+        HandledThing[] things = [.. met.DistinctBy(t => (t.Name, t.Body, t.Amount, t.IsFixed))];
         return
         [
             .. rules.Where(r => (r.Severity != Severity.Block || Overrides.Any(o => o.IdeaId == idea.Id && o.RuleId == r.Id && o.WithdrawnAt is null))
@@ -242,9 +249,8 @@ public sealed class SafetyCheck(IReadOnlyList<SafetyRule> rules, AllergenBook bo
             return null;
         }
 
-        var room = Room(group, day);
-        bool[] concerned = [.. room.Select(when.Concerns)];
-        if (!concerned.Contains(true))
+        var room = OnDay(group, day);
+        if (room.Concerned(rule) is not { } concerned)
         {
             return null;
         }
@@ -254,19 +260,42 @@ public sealed class SafetyCheck(IReadOnlyList<SafetyRule> rules, AllergenBook bo
             return new(rule, [], [.. when.Actions.Where(actions.Contains).Select(a => $"What is done there: {a}")], concerned);
         }
 
-        return when.IsOfEachChild ? ChildByChild(rule, things, room, concerned, group.Settings) : Alike(rule, things, concerned, group.Settings);
+        return when.IsOfEachChild ? ChildByChild(rule, things, room.Children, concerned, group.Settings) : Alike(rule, things, concerned, group.Settings);
     }
 
     private Hazard? Alike(SafetyRule rule, IReadOnlyList<HandledThing> things, bool[] concerned, GroupSettings settings)
     {
-        var asked = new Asked(book, settings, null);
-        var what = things.Select(t => (t.Name, Why: rule.When.MetBy(t, asked))).Where(x => x.Why is not null).ToArray();
-        return what.Length == 0 ? null : Hazard(rule, what!, concerned);
+        // Most rules meet nothing of most steps: nothing is laid out until one does.
+        List<(string Name, string Why)>? what = null;
+        Asked? asked = null;
+        foreach (var thing in things)
+        {
+            if (rule.When.MetBy(thing, asked ??= new Asked(book, settings, null)) is { } why)
+            {
+                (what ??= []).Add((thing.Name, why));
+            }
+        }
+
+        return what is null ? null : Hazard(rule, what, concerned);
     }
 
-    private Hazard? ChildByChild(SafetyRule rule, IReadOnlyList<HandledThing> things, IReadOnlyList<ChildInRoom> room, bool[] concerned, GroupSettings settings)
+    private Hazard? ChildByChild(SafetyRule rule, IReadOnlyList<HandledThing> things, ChildInRoom[] room, bool[] concerned, GroupSettings settings)
     {
-        var about = new bool[room.Count];
+        List<HandledThing>? may = null;
+        foreach (var thing in things)
+        {
+            if (rule.When.MayMeet(thing))
+            {
+                (may ??= []).Add(thing);
+            }
+        }
+
+        if (may is null)
+        {
+            return null;
+        }
+
+        var about = new bool[room.Length];
         var what = new List<(string Name, string Why)>();
         for (var c = 0; c < about.Length; c++)
         {
@@ -276,7 +305,7 @@ public sealed class SafetyCheck(IReadOnlyList<SafetyRule> rules, AllergenBook bo
             }
 
             var asked = new Asked(book, settings, room[c]);
-            foreach (var thing in things)
+            foreach (var thing in may)
             {
                 if (rule.When.MetBy(thing, asked) is { } why)
                 {
@@ -294,5 +323,17 @@ public sealed class SafetyCheck(IReadOnlyList<SafetyRule> rules, AllergenBook bo
         var each = what.Distinct().ToArray();
         var names = each.Select(x => x.Name).ToHashSet();
         return new(rule, [.. names], [.. each.Select(x => x.Why).Where(w => !names.Contains(w)).Distinct()], about);
+    }
+
+    /// <summary>The children on a day, with whom each rule is about by age and habit.</summary>
+    private sealed class RoomOnDay(ChildInRoom[] children)
+    {
+        private readonly ConcurrentDictionary<SafetyRule, bool[]> byRule = new(ReferenceEqualityComparer.Instance);
+
+        public ChildInRoom[] Children => children;
+
+        /// <summary>Child in order: the rule is about it; null where it is about nobody here.</summary>
+        public bool[]? Concerned(SafetyRule rule) =>
+            byRule.GetOrAdd(rule, r => [.. children.Select(r.When.Concerns)]) is var about && about.Contains(true) ? about : null;
     }
 }

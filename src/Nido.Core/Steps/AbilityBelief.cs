@@ -1,8 +1,8 @@
 namespace Nido.Core.Steps;
 
 /// <summary>
-/// What is believed of one child on one ladder: a distribution over δ = θ − age in months, on a grid from
-/// −48 to +48 in bins of one month. Immutable.
+/// What is believed of one child on one ladder: a distribution over δ = θ − age, both on the <see cref="AgeScale"/>, on a grid
+/// from −48 to +48 in bins of one. Immutable.
 /// </summary>
 public sealed class AbilityBelief
 {
@@ -37,7 +37,7 @@ public sealed class AbilityBelief
     /// <summary>Probability of each bin, δ = −48 first; sums to 1.</summary>
     public IReadOnlyList<double> Weights => weights;
 
-    /// <summary>Mean of δ in months.</summary>
+    /// <summary>Mean of δ.</summary>
     public double Mean => weights.Select((w, i) => w * (i - Reach)).Sum();
 
     /// <summary>The prior for a child of whom only the age is known: normal, mean 0.</summary>
@@ -56,10 +56,11 @@ public sealed class AbilityBelief
     /// <summary>The belief after one observation, by Bayes' rule.</summary>
     public AbilityBelief After(HelpLevel seen, int typicalMonths, int ageMonths)
     {
+        var above = Above(typicalMonths, ageMonths);
         var after = new double[weights.Length];
         for (var i = 0; i < after.Length; i++)
         {
-            after[i] = weights[i] * GradedResponse.Exactly(seen, ageMonths + i - Reach, typicalMonths);
+            after[i] = weights[i] * GradedResponse.Exactly(seen, above + i - Reach, 0);
         }
 
         return new(after);
@@ -96,7 +97,12 @@ public sealed class AbilityBelief
         return new(now);
     }
 
-    /// <summary>δ below which this share of the belief lies, in months between the bins.</summary>
+    /// <summary>The age whose typical child is as far as this one is believed to be, in months; at a quantile of the belief, or at its mean.</summary>
+    /// <param name="ageMonths">Age of the child.</param>
+    /// <param name="share">0–1; null for the mean.</param>
+    public double MonthsLike(int ageMonths, double? share = null) => AgeScale.Months(AgeScale.Of(ageMonths) + (share is { } q ? Quantile(q) : Mean));
+
+    /// <summary>δ below which this share of the belief lies, between the bins.</summary>
     /// <param name="share">0–1.</param>
     public double Quantile(double share)
     {
@@ -122,22 +128,26 @@ public sealed class AbilityBelief
             return 1;
         }
 
-        var at = Math.Clamp(ageMonths - typicalMonths + (int)GradedResponse.CutBelow(help), -Far, Far) + Far;
+        var above = Above(typicalMonths, ageMonths);
+        var at = Math.Clamp(above + (int)GradedResponse.CutBelow(help), -Far, Far) + Far;
         var known = chances ??= [.. Enumerable.Repeat(double.NaN, (2 * Far) + 1)];
         if (double.IsNaN(known[at]))
         {
-            known[at] = Averaged(help, typicalMonths, ageMonths);
+            known[at] = Averaged(help, above);
         }
 
         return known[at];
     }
 
-    private double Averaged(HelpLevel help, int typicalMonths, int ageMonths)
+    /// <summary>How far an age lies above that of a step, on the scale, in whole bins.</summary>
+    private static int Above(int typicalMonths, int ageMonths) => (int)Math.Round(AgeScale.Of(ageMonths) - AgeScale.Of(typicalMonths));
+
+    private double Averaged(HelpLevel help, int above)
     {
         var sum = 0.0;
         for (var i = 0; i < weights.Length; i++)
         {
-            sum += weights[i] * GradedResponse.AtMost(help, ageMonths + i - Reach, typicalMonths);
+            sum += weights[i] * GradedResponse.AtMost(help, above + i - Reach, 0);
         }
 
         return sum;

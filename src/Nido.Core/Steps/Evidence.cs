@@ -80,7 +80,7 @@ public sealed class Evidence(IReadOnlyList<Observation> observations, IReadOnlyL
     private AbilityBelief Believe(Group.Child child, Ladder ladder)
     {
         var known = Chosen(child.Id, ladder.Id) is { KnowsBetter: true } c ? c : null;
-        var belief = known is null ? prior : AbilityBelief.Normal(ladder.Steps[known.Step - 1].TypicalMonths - child.MonthsOn(known.On), KnownSpread);
+        var belief = known is null ? prior : AbilityBelief.Normal(AgeScale.Of(ladder.Steps[known.Step - 1].TypicalMonths) - AgeScale.Of(child.MonthsOn(known.On)), KnownSpread);
         var last = known?.On;
         var firsts = Seen(child.Id, ladder.Id).Where(o => known is null || o.On >= known.On).GroupBy(o => (o.On, o.Step)).Select(g => g.First());
         foreach (var o in firsts)

@@ -27,7 +27,7 @@ public static class Readiness
         foreach (var need in needs.Where(n => step >= n.From))
         {
             var earlier = ladders[need.On];
-            var alone = evidence.Belief(child, earlier).Chance(HelpLevel.Alone, earlier.Steps[need.Step - 1].TypicalMonths, child.MonthsOn(day));
+            var alone = (need.ByAge ? AbilityBelief.FromAge() : evidence.Belief(child, earlier)).Chance(HelpLevel.Alone, earlier.Steps[need.Step - 1].TypicalMonths, child.MonthsOn(day));
             if (alone < From)
             {
                 return new(step, need.On, $"{need.Why} First {earlier.Name}: {earlier.Steps[need.Step - 1].Name}, {100 * alone:0}% alone, and 40% is asked.");

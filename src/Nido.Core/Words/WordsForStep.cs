@@ -27,11 +27,14 @@ public static class WordsForStep
             ("letters", <= 3) => $"{theme.Letter}: {List(clear) ?? List(words)}",
             ("letters", _) => $"{theme.Letter} and {theme.SecondLetter}: {List(clear.Concat(words.Where(w => w.Fit == LetterFit.BlendOrDigraph))) ?? List(words)}",
             ("talk", <= 2) => List(words.Where(w => w.Said?.Syllables == 1)) ?? List(words),
-            ("talk", 5) => Rhymes(words) ?? List(words),
+            ("rhyme", >= 3) => Rhymes(words) ?? List(words),
+            ("blending", 2) => List(words.Where(w => w.Said?.Syllables == 2)) ?? List(words),
+            ("blending", >= 4) => List(words.Where(w => w.Said?.Syllables == 1)) ?? List(words),
+            ("rhyme" or "blending", _) => List(words),
             ("talk", _) => List(words),
-            ("count" or "numerals", <= 3) => $"numbers 1 to {Math.Min(3, theme.NumbersTo)}",
-            ("count" or "numerals", <= 5) => $"numbers 1 to {theme.NumbersTo}",
-            ("count" or "numerals", _) => $"numbers 1 to {theme.OlderNumbersTo}",
+            ("count" or "rote" or "one-to-one" or "numerals", <= 3) => $"numbers 1 to {Math.Min(3, theme.NumbersTo)}",
+            ("count" or "rote" or "one-to-one" or "numerals", <= 5) => $"numbers 1 to {theme.NumbersTo}",
+            ("count" or "rote" or "one-to-one" or "numerals", _) => $"numbers 1 to {theme.OlderNumbersTo}",
             _ => null,
         };
     }

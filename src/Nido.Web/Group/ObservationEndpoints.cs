@@ -108,9 +108,10 @@ public static class ObservationEndpoints
         var belief = evidence.Belief(child, ladder);
         var months = child.MonthsOn(on);
         return new(
-            OfferView.Of(group, child, ladder, evidence, WeekInputs.WaysOf(content, group), on), months, Math.Round(months + belief.Mean, 1),
-            Math.Round(months + belief.Quantile(0.1), 1), Math.Round(months + belief.Quantile(0.9), 1),
-            [.. belief.Weights.Select((w, i) => new CurvePoint(months + i - AbilityBelief.Reach, Math.Round(w, 5)))],
+            OfferView.Of(group, child, ladder, evidence, WeekInputs.WaysOf(content, group), on), months, Math.Round(belief.MonthsLike(months), 1),
+            Math.Round(belief.MonthsLike(months, 0.1), 1), Math.Round(belief.MonthsLike(months, 0.9), 1),
+            [.. belief.Weights.Select((w, i) => (Months: AgeScale.Months(AgeScale.Of(months) + i - AbilityBelief.Reach), w))
+                .Select(x => new CurvePoint(Math.Round(x.Months, 2), Math.Round(x.w * AgeScale.Even / x.Months, 5)))],
             [.. ladder.Steps.Select(s => new RungView(s.Number, s.Name, s.TypicalMonths, (int)Math.Round(100 * belief.Chance(HelpLevel.Alone, s.TypicalMonths, months))))],
             [.. evidence.Seen(child.Id, ladder.Id).Reverse()], evidence.Chosen(child.Id, ladder.Id), OwnWork.Of(evidence.Own(child.Id)));
     }
@@ -174,7 +175,7 @@ public sealed record OwnWork(int Seen, double Median, double SeldomLonger)
 }
 
 /// <summary>A bin of the belief.</summary>
-public sealed record CurvePoint(int Months, double Weight);
+public sealed record CurvePoint(double Months, double Weight);
 
 /// <summary>A step with its typical age and the chance of managing it alone.</summary>
 public sealed record RungView(int Step, string Name, int TypicalMonths, int AlonePercent);

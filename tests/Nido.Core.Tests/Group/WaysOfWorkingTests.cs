@@ -117,7 +117,7 @@ public class WaysOfWorkingTests
     [Theory]
     [InlineData("cost: 12, ladders: [name]", "cost: 120, ladders: [name]", "from 0 to 100")]
     [InlineData("on: name, step: 3", "on: nome, step: 3", "no such ladder or step")]
-    [InlineData("on: name, step: 3", "on: name, step: 9", "no such ladder or step")]
+    [InlineData("on: name, step: 3", "on: balance, step: 9", "no such ladder or step")]
     [InlineData("order: 6", "order: none", "is not a number")]
     public void A_wrong_file_is_refused(string right, string wrong, string reason)
     {

@@ -91,7 +91,7 @@ public class RulesTests
     {
         var model = new ChooseModel(problem);
         model.HintFrom(GreedyPlan.Of(problem));
-        var solver = Solving.Solver(0.3, TimeSpan.FromSeconds(30));
+        var solver = Solving.Solver(1.2, TimeSpan.FromSeconds(30));
         solver.Solve(model.Model).ShouldBeOneOf(CpSolverStatus.Optimal, CpSolverStatus.Feasible);
         return (model, [.. model.Times.Select(t => solver.Value(t))], solver);
     }

@@ -32,7 +32,9 @@ public class PrepTasksTests
         var plan = new WeekPlan(problem, Planning.Weeks.Compose(problem).Plan);
         var tasks = PrepTasks.Of(plan);
         tasks.Select(t => t.Evening).ShouldBeInOrder();
-        tasks.ShouldAllBe(t => t.Evening < t.NeededOn && t.Minutes > 0);
+        tasks.ShouldAllBe(t => (t.InTheMorning ? t.Evening == t.NeededOn : t.Evening < t.NeededOn) && t.Minutes > 0);
+        // What keeps a day is not done on the Friday before.
+        tasks.Where(t => t.KeepsDays is not null).ShouldAllBe(t => t.NeededOn.DayNumber - t.Evening.DayNumber <= t.KeepsDays);
         // What stays all week is laid once.
         tasks.Sum(t => t.Minutes).ShouldBeGreaterThanOrEqualTo(plan.Filled.Where(f => problem.StayingAt[f.Slot] is not { } stays || stays.All[0] == f.Slot).Sum(f => f.Use.PrepMinutes));
         tasks.Where(t => t.Cautions.Any(c => c.Rule.Severity == Nido.Core.Safety.Severity.AdultStep)).ShouldAllBe(t => t.AdultOnly);

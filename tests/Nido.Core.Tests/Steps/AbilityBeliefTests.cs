@@ -17,13 +17,31 @@ public class AbilityBeliefTests
     [Fact]
     public void A_published_milestone_is_met_by_its_share_of_children()
     {
-        // A step keeps the age of half of children: for a share of 0.75 that is about 8 months earlier, for "when shown" 5 later.
+        // A step keeps the age of half of children: for a share of 0.75 that is an eighth of it earlier, for "when shown" five on the scale later.
         foreach (var (what, months, share, shown) in Published.Milestones)
         {
-            var typical = months - 8 + (shown ? 5 : 0);
+            var typical = AgeScale.Months(AgeScale.Of((int)Math.Round(months * 7 / 8.0)) + (shown ? 5 : 0));
             var help = shown ? HelpLevel.Shown : HelpLevel.Alone;
-            AbilityBelief.FromAge().Chance(help, typical, months).ShouldBe(share, 0.03, what);
+            AbilityBelief.FromAge().Chance(help, (int)Math.Round(typical), months).ShouldBe(share, 0.06, what);
         }
+    }
+
+    [Theory]
+    [InlineData(16)]
+    [InlineData(24)]
+    [InlineData(32)]
+    [InlineData(40)]
+    [InlineData(48)]
+    [InlineData(56)]
+    [InlineData(64)]
+    public void Three_quarters_manage_a_step_an_eighth_after_half_do_at_every_age(int months) =>
+        AbilityBelief.FromAge().Chance(HelpLevel.Alone, months * 7 / 8, months).ShouldBe(0.75, 0.03);
+
+    [Property]
+    public bool The_scale_rises_and_is_taken_back(byte months)
+    {
+        var m = 1 + (months % 120);
+        return AgeScale.Of(m + 1) > AgeScale.Of(m) && Math.Abs(AgeScale.Months(AgeScale.Of(m)) - m) < 1e-9;
     }
 
     [Property]
@@ -51,16 +69,16 @@ public class AbilityBeliefTests
         for (var child = 0; child < 300; child++)
         {
             const int Age = 48;
-            var theta = Age + (8 * Gauss(chance));
+            var theta = AgeScale.Of(Age) + (8 * Gauss(chance));
             var belief = AbilityBelief.FromAge();
             for (var seen = 0; seen < 12; seen++)
             {
-                var step = (int)Math.Round(Age + belief.Mean);
+                var step = (int)Math.Round(belief.MonthsLike(Age));
                 belief = belief.After(Draw(chance, theta, step), step, Age);
             }
 
-            errors.Add(Age + belief.Mean - theta);
-            covered += Inside(belief, theta - Age) ? 1 : 0;
+            errors.Add(AgeScale.Of(Age) + belief.Mean - theta);
+            covered += Inside(belief, theta - AgeScale.Of(Age)) ? 1 : 0;
         }
 
         Math.Abs(errors.Average()).ShouldBeLessThan(0.7);
@@ -73,7 +91,7 @@ public class AbilityBeliefTests
         var u = chance.NextDouble();
         foreach (var help in Enum.GetValues<HelpLevel>())
         {
-            var atMost = help == HelpLevel.NotYet ? 1 : 1 / (1 + Math.Exp(-(theta - step + GradedResponse.CutBelow(help)) / GradedResponse.Slope));
+            var atMost = help == HelpLevel.NotYet ? 1 : 1 / (1 + Math.Exp(-(theta - AgeScale.Of(step) + GradedResponse.CutBelow(help)) / GradedResponse.Slope));
             if (u < atMost)
             {
                 return help;

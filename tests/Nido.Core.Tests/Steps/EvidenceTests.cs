@@ -38,7 +38,7 @@ public class EvidenceTests
     public void An_adult_who_knows_better_sets_the_belief_there_and_what_was_seen_since_counts_on()
     {
         var known = new Evidence([Seen(2, HelpLevel.NotYet, -7)], [new("Hina", "scissors", 6, Day, KnowsBetter: true)], Day);
-        (45 + known.Belief(Hina, Scissors).Mean).ShouldBe(Scissors.Steps[5].TypicalMonths, 0.6);
+        known.Belief(Hina, Scissors).MonthsLike(45).ShouldBe(Scissors.Steps[5].TypicalMonths, 0.6);
         new Evidence([Seen(6, HelpLevel.NotYet, 1)], [new("Hina", "scissors", 6, Day, KnowsBetter: true)], Day.AddDays(1)).Belief(Hina, Scissors).Mean
             .ShouldBeLessThan(known.Belief(Hina, Scissors).Mean);
     }

@@ -10,12 +10,12 @@ public class HelpMannerTests
     [Fact]
     public void Each_manner_changes_what_is_offered_or_how_it_is_helped()
     {
-        // A child of 17 months at a first step of 20: alone under 55%, shown over it.
-        At(17, HelpManner.LeastThatWorks).Help.ShouldBe(HelpLevel.Shown);
-        At(17, HelpManner.HandsAtOnce).Help.ShouldBe(HelpLevel.Hands);
-        At(10, HelpManner.LeastThatWorks).Help.ShouldBe(HelpLevel.Hands);
-        At(10, HelpManner.NoHands).Help.ShouldBe(HelpLevel.Shown);
-        At(10, HelpManner.NoHands).Fit.ShouldBeLessThan(At(10, HelpManner.LeastThatWorks).Fit);
+        // A child of 19 months at a first step of 20: alone under 55%, shown over it.
+        At(19, HelpManner.LeastThatWorks).Help.ShouldBe(HelpLevel.Shown);
+        At(19, HelpManner.HandsAtOnce).Help.ShouldBe(HelpLevel.Hands);
+        At(16, HelpManner.LeastThatWorks).Help.ShouldBe(HelpLevel.Hands);
+        At(16, HelpManner.NoHands).Help.ShouldBe(HelpLevel.Shown);
+        At(16, HelpManner.NoHands).Fit.ShouldBeLessThan(At(16, HelpManner.LeastThatWorks).Fit);
         At(40, HelpManner.EasierStep).Step.ShouldBeLessThan(At(40, HelpManner.LeastThatWorks).Step);
         At(40, HelpManner.EasierStep).Trace[0].ShouldContain("70%");
     }

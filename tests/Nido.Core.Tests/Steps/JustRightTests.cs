@@ -38,7 +38,7 @@ public class JustRightTests
     [Fact]
     public void Where_no_step_goes_alone_the_lowest_is_offered_with_the_least_help_that_does()
     {
-        var offer = JustRight.Offer(AbilityBelief.FromAge(), 18, Steps)!;
+        var offer = JustRight.Offer(AbilityBelief.FromAge(), 19, Steps)!;
         offer.Step.ShouldBe(1);
         offer.Help.ShouldBe(HelpLevel.Shown);
         offer.WithHelp.ShouldBeGreaterThanOrEqualTo(0.55);

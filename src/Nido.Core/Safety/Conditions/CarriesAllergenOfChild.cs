@@ -10,6 +10,9 @@ public sealed record CarriesAllergenOfChild(bool ByPlan) : ThingCondition
     public override bool IsOfEachChild => true;
 
     /// <inheritdoc />
+    public override bool MayMeet(HandledThing thing) => thing.Holding.Allergens.Count > 0;
+
+    /// <inheritdoc />
     public override string? MetBy(HandledThing thing, Asked asked)
     {
         ArgumentNullException.ThrowIfNull(asked);

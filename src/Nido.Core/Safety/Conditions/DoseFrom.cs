@@ -9,6 +9,9 @@ public sealed record DoseFrom(string Substance, double GramsPerKg) : ThingCondit
     public override bool IsOfEachChild => true;
 
     /// <inheritdoc />
+    public override bool MayMeet(HandledThing thing) => thing.Material.Grams.GetValueOrDefault(Substance) > 0;
+
+    /// <inheritdoc />
     public override string? MetBy(HandledThing thing, Asked asked)
     {
         ArgumentNullException.ThrowIfNull(asked);

@@ -4,5 +4,18 @@ namespace Nido.Core.Safety.Conditions;
 public sealed record HasAnyTag(IReadOnlyList<string> Tags) : ThingCondition
 {
     /// <inheritdoc />
-    public override string? MetBy(HandledThing thing, Asked asked) => If(Tags.Any(thing.Holding.Tags.Contains));
+    public override string? MetBy(HandledThing thing, Asked asked) => If(Any(thing.Holding.Tags));
+
+    private bool Any(IReadOnlySet<string> tags)
+    {
+        foreach (var tag in Tags)
+        {
+            if (tags.Contains(tag))
+            {
+                return true;
+            }
+        }
+
+        return false;
+    }
 }
