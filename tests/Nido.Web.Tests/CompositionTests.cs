@@ -11,7 +11,7 @@ public class CompositionTests(ComposedSite site)
         await using var app = new NidoApp();
         var week = await app.WeekAsync();
         var both = await Task.WhenAll(app.ComposeAsync(week), app.ComposeAsync(week));
-        both.Select(news => news[^1]["kind"]!.GetValue<string>()).ShouldBe(["done", "done"]);
+        both.Select(news => news[^1]["kind"]!.GetValue<string>()).ShouldBe(["done", "done"], string.Join(' ', both.Select(news => news[^1].ToJsonString())));
         var view = await app.GetAsync($"/api/weeks/{week}");
         view["strips"]!.AsArray().Count.ShouldBe(50);
         view["composing"]!.GetValue<bool>().ShouldBeFalse();
@@ -53,7 +53,7 @@ public class CompositionTests(ComposedSite site)
             (string)(await app.SendAsync(HttpMethod.Post, "/api/weeks", new { groupId = site.Group, themeId = "night-train", monday })).Body["id"]!;
         var (one, two) = (await Added("2027-03-01"), await Added("2027-09-06"));
         var both = await Task.WhenAll(app.ComposeAsync(one), app.ComposeAsync(two));
-        both.Select(news => (string)news[^1]["kind"]!).ShouldBe(["done", "done"]);
+        both.Select(news => (string)news[^1]["kind"]!).ShouldBe(["done", "done"], string.Join(' ', both.Select(news => news[^1].ToJsonString())));
         foreach (var week in (string[])[one, two])
         {
             var view = await app.GetAsync($"/api/weeks/{week}");

@@ -19,37 +19,80 @@ public sealed class SafetyTests : IAsyncLifetime
     public ValueTask DisposeAsync() => app.DisposeAsync();
 
     [Fact]
-    public async Task A_new_allergy_on_a_running_week_is_found_swapped_away_or_overridden_and_kept_in_the_journal()
+    public async Task A_new_allergy_on_a_running_week_is_found_and_swapped_away_and_no_sentence_lifts_it()
     {
-        var barred = await PutRiceUnderAMilkAllergyAsync();
+        await PutAsync(0, "pour-and-measure.rice");
+        await AllergicAsync("Bao", "arroz");
+        var barred = (await app.GetAsync($"/api/weeks/{week}"))["barred"]!.AsArray().Single()!;
         barred["bySafety"]!.GetValue<bool>().ShouldBeTrue();
-        var safety = await app.GetAsync($"/api/weeks/{week}/safety");
-        var finding = safety["findings"]!.AsArray().First(f => f!["ruleId"]!.GetValue<string>() == "allergen")!;
+        var finding = await FindingAsync("allergen");
         finding["whom"]!.AsArray().Select(w => w!.GetValue<string>()).ShouldBe(["Bao"]);
         finding["source"]!.GetValue<string>().ShouldContain("Caring for Our Children");
-        finding["waysOut"]!.AsArray().Select(w => w!["kind"]!.GetValue<string>()).ShouldBe(["swap", "takeOut", "override"]);
+        finding["waysOut"]!.AsArray().Select(w => w!["kind"]!.GetValue<string>()).ShouldBe(["swap", "takeOut"]);
 
         var lift = new { ideaId = barred["ideaId"]!.GetValue<string>(), ruleId = "allergen", adult = "Lead", reason = "The pots held oat drink, label kept" };
+        var (status, problem) = await app.SendAsync(HttpMethod.Post, $"/api/weeks/{week}/safety/overrides", lift);
+        status.ShouldBe(400);
+        problem["fields"]![0]!["message"]!.GetValue<string>().ShouldContain("written plan");
+
+        // One press takes what would serve instead.
+        var swap = finding["waysOut"]![0]!;
+        var at = swap["at"]!;
+        var (taken, view) = await app.SendAsync(
+            HttpMethod.Put, $"/api/weeks/{week}/slots/{at["day"]}/{at["blockId"]}/{at["offer"]}", new { ideaId = swap["ideaId"]!.GetValue<string>() });
+        taken.ShouldBe(200, view.ToJsonString());
+        view["barred"]!.AsArray().ShouldBeEmpty();
+        view["truth"]!["blocked"]!.GetValue<int>().ShouldBe(0);
+    }
+
+    [Fact]
+    public async Task What_may_be_lifted_is_lifted_for_a_day_or_a_week_by_name_and_reason_and_kept_in_the_journal()
+    {
+        await PutAsync(0, "pour-and-measure.rice");
+        var house = await app.GetAsync($"/api/groups/{group}");
+        house["settings"]!["food"] = "never";
+        (await app.SendAsync(HttpMethod.Put, $"/api/groups/{group}", house)).Status.ShouldBe(200);
+        var finding = await FindingAsync("no-food-here");
+        finding["waysOut"]!.AsArray().Select(w => w!["kind"]!.GetValue<string>()).ShouldBe(["swap", "takeOut", "override"]);
+
+        var lift = new { ideaId = "pour-and-measure.rice", ruleId = "no-food-here", adult = "Lead", reason = "The families were asked and agree", day = "2026-12-07" };
         var (status, view) = await app.SendAsync(HttpMethod.Post, $"/api/weeks/{week}/safety/overrides", lift);
         status.ShouldBe(200, view.ToJsonString());
         view["barred"]!.AsArray().ShouldBeEmpty();
         view["truth"]!["lifted"]!.GetValue<int>().ShouldBe(1);
         view["strips"]!.AsArray().Count(s => s!["lifted"]!.GetValue<bool>()).ShouldBeGreaterThan(0);
         (await app.SendAsync(HttpMethod.Post, $"/api/weeks/{week}/safety/overrides", lift)).Status.ShouldBe(409);
+        (await app.SendAsync(HttpMethod.Post, $"/api/weeks/{week}/safety/overrides", new { lift.ideaId, lift.ruleId, lift.adult, lift.reason, day = "2026-12-19" })).Status.ShouldBe(400);
+        // It is lifted on that day and no other.
+        (await app.SendAsync(HttpMethod.Put, $"/api/weeks/{week}/slots/1/table/0", new { lift.ideaId })).Status.ShouldNotBe(200);
 
         var unit = await app.Client.GetStringAsync($"/api/weeks/{week}/unit.json", NidoApp.Stop);
-        unit.ShouldContain("oat drink");
         var (made, name) = await app.SendTextAsync("/api/weeks/unit", unit);
         made.ShouldBe(201, name.ToJsonString());
         var copy = await app.GetAsync($"/api/weeks/{name["id"]!.GetValue<string>()}/safety");
-        copy["overrides"]!.AsArray().Count.ShouldBe(1);
+        copy["overrides"]!.AsArray().Single()!["day"]!.GetValue<string>().ShouldBe("2026-12-07");
 
         var id = (await app.GetAsync($"/api/weeks/{week}/safety"))["overrides"]![0]!["id"]!.GetValue<string>();
         var (_, back) = await app.SendAsync(HttpMethod.Delete, $"/api/weeks/{week}/safety/overrides/{id}");
         back["barred"]!.AsArray().Count.ShouldBe(1);
         var journal = (await app.GetAsync($"/api/groups/{group}/overrides")).AsArray();
         journal.Single()!["override"]!["withdrawnAt"].ShouldNotBeNull();
-        journal.Single()!["override"]!["reason"]!.GetValue<string>().ShouldContain("oat drink");
+        journal.Single()!["override"]!["reason"]!.GetValue<string>().ShouldContain("families");
+    }
+
+    [Fact]
+    public async Task What_is_barred_says_what_would_serve_instead_and_where()
+    {
+        var barred = (await app.GetAsync($"/api/weeks/{week}/ideas/barred")).AsArray();
+        barred.ShouldNotBeEmpty();
+        foreach (var instead in barred.Select(b => b!["instead"]).OfType<JsonNode>())
+        {
+            (await app.GetAsync($"/api/weeks/{week}/ideas")).AsArray().ShouldContain(i => i!["ideaId"]!.GetValue<string>() == instead["ideaId"]!.GetValue<string>());
+        }
+
+        var one = barred.First(b => b!["instead"]?["day"] is not null)!["instead"]!;
+        var (status, view) = await app.SendAsync(HttpMethod.Put, $"/api/weeks/{week}/slots/{one["day"]}/{one["blockId"]}/{one["offer"]}", new { ideaId = one["ideaId"]!.GetValue<string>() });
+        status.ShouldBe(200, view.ToJsonString());
     }
 
     [Theory]
@@ -59,7 +102,7 @@ public sealed class SafetyTests : IAsyncLifetime
     [InlineData("ideaId", "nothing.here", "not among those")]
     public async Task An_override_without_a_name_a_reason_or_a_rule_is_refused_with_the_way_out(string field, string value, string message)
     {
-        var body = new JsonObject { ["ideaId"] = "pour-and-measure.rice", ["ruleId"] = "allergen", ["adult"] = "Lead", ["reason"] = "The label was read aloud" };
+        var body = new JsonObject { ["ideaId"] = "pour-and-measure.rice", ["ruleId"] = "small-part", ["adult"] = "Lead", ["reason"] = "The label was read aloud" };
         body[field] = value;
         var (status, problem) = await app.SendAsync(HttpMethod.Post, $"/api/weeks/{week}/safety/overrides", body);
         status.ShouldBe(400);
@@ -147,15 +190,21 @@ public sealed class SafetyTests : IAsyncLifetime
     private async Task<JsonNode[]> ShortAsync() =>
         [.. (await app.GetAsync($"/api/weeks/{week}/safety"))["findings"]!.AsArray().Where(f => f!["ruleId"]!.GetValue<string>() == "ratio").Select(f => f!)];
 
-    /// <summary>Rice is poured from washed yoghurt pots, and then a child turns out to have a milk allergy.</summary>
-    private async Task<JsonNode> PutRiceUnderAMilkAllergyAsync()
+    private async Task<JsonNode> FindingAsync(string rule) =>
+        (await app.GetAsync($"/api/weeks/{week}/safety"))["findings"]!.AsArray().First(f => f!["ruleId"]!.GetValue<string>() == rule)!;
+
+    private async Task PutAsync(int day, string idea)
     {
-        var (status, placed) = await app.SendAsync(HttpMethod.Put, $"/api/weeks/{week}/slots/0/table/0", new { ideaId = "pour-and-measure.rice" });
+        var (status, placed) = await app.SendAsync(HttpMethod.Put, $"/api/weeks/{week}/slots/{day}/table/0", new { ideaId = idea });
         status.ShouldBe(200, placed.ToJsonString());
+    }
+
+    private async Task AllergicAsync(string name, params string[] words)
+    {
         var house = await app.GetAsync($"/api/groups/{group}");
-        var bao = house["children"]!.AsArray().Single(c => c!["name"]!.GetValue<string>() == "Bao")!;
-        bao["allergies"] = new JsonArray("milk");
-        (await app.SendAsync(HttpMethod.Put, $"/api/groups/{group}/children/{bao["id"]!.GetValue<string>()}", bao)).Status.ShouldBe(200);
-        return (await app.GetAsync($"/api/weeks/{week}"))["barred"]!.AsArray().Single()!;
+        var child = house["children"]!.AsArray().Single(c => c!["name"]!.GetValue<string>() == name)!;
+        child["allergies"] = new JsonArray([.. words.Select(w => JsonValue.Create(w))]);
+        var (status, body) = await app.SendAsync(HttpMethod.Put, $"/api/groups/{group}/children/{child["id"]!.GetValue<string>()}", child);
+        status.ShouldBe(200, body.ToJsonString());
     }
 }

@@ -20,14 +20,14 @@ public static class WordsForStep
         var misleading = words.Where(w => w.Fit is LetterFit.Hidden or LetterFit.OtherSound).ToArray();
         return (ladder, step) switch
         {
-            ("sounds", <= 2) => List(clear.Take(3).Concat(words.Where(w => w.Fit == LetterFit.NotThis).Take(3))),
-            ("sounds", 3) => Beats(words),
-            ("sounds", 4 or 5) => List(clear.Concat(words.Where(w => w.Fit == LetterFit.OtherLetter))),
+            ("sounds", <= 3) => List(clear.Take(3).Concat(words.Where(w => w.Fit == LetterFit.NotThis).Take(3))),
+            ("sounds", 4 or 5) => Beats(words),
+            ("sounds", 6 or 7) => List(clear.Concat(words.Where(w => w.Fit == LetterFit.OtherLetter))),
             ("sounds", _) => misleading.Length == 0 ? List(clear) : $"{List(clear)}; leave out {List(misleading)}",
-            ("letters", <= 3) => $"{theme.Letter}: {List(clear) ?? List(words)}",
+            ("letters", <= 4) => $"{theme.Letter}: {List(clear) ?? List(words)}",
             ("letters", _) => $"{theme.Letter} and {theme.SecondLetter}: {List(clear.Concat(words.Where(w => w.Fit == LetterFit.BlendOrDigraph))) ?? List(words)}",
-            ("talk", <= 2) => List(words.Where(w => w.Said?.Syllables == 1)) ?? List(words),
-            ("rhyme", >= 3) => Rhymes(words) ?? List(words),
+            ("talk", <= 3) => List(words.Where(w => w.Said?.Syllables == 1)) ?? List(words),
+            ("rhyme", >= 5) => Rhymes(words) ?? List(words),
             ("blending", 2) => List(words.Where(w => w.Said?.Syllables == 2)) ?? List(words),
             ("blending", >= 4) => List(words.Where(w => w.Said?.Syllables == 1)) ?? List(words),
             ("rhyme" or "blending", _) => List(words),

@@ -2328,7 +2328,7 @@ export interface components {
         };
         /** @description A bin of the belief. */
         CurvePoint: {
-            /** Format: int32 */
+            /** Format: double */
             months: number;
             /** Format: double */
             weight: number;

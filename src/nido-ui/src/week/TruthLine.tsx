@@ -91,7 +91,9 @@ export function TruthLine({
       </button>
       {report && (
         <span className="quiet" title={t("truth.gapHelp", { bound: report.boundMinutes, fair: report.fairMinutes })}>
-          {t("truth.gap", { gap: (100 * report.gap).toFixed(1) })}
+          {report.fairMinutes < 1
+            ? t("truth.noneShort")
+            : t("truth.short", { fair: Math.round(report.fairMinutes), bound: Math.round(report.boundMinutes) })}
         </span>
       )}
     </p>

@@ -6,7 +6,7 @@ using Microsoft.EntityFrameworkCore.Migrations;
 namespace Nido.Data.Migrations
 {
     /// <inheritdoc />
-    public partial class CountingLadders : Migration
+    public partial class AllergensAndLadders : Migration
     {
         /// <inheritdoc />
         protected override void Up(MigrationBuilder migrationBuilder)

@@ -11,8 +11,8 @@ using Nido.Data;
 namespace Nido.Data.Migrations
 {
     [DbContext(typeof(NidoDb))]
-    [Migration("20261126034203_CountingLadders")]
-    partial class CountingLadders
+    [Migration("20261126034203_AllergensAndLadders")]
+    partial class AllergensAndLadders
     {
         /// <inheritdoc />
         protected override void BuildTargetModel(ModelBuilder modelBuilder)
