@@ -110,6 +110,9 @@ public class FileTests(DemoApp demo) : IClassFixture<DemoApp>
     private static string WithoutIds(string json)
     {
         var unit = JsonNode.Parse(json)!;
+        // What lies out and how it is made hangs on the cupboard of the house: it is written for readers and not read back.
+        unit.AsObject().Remove("laid");
+        unit.AsObject().Remove("making");
         var group = unit["group"]!;
         foreach (var thing in group["children"]!.AsArray().Concat(group["adults"]!.AsArray()).Append(group))
         {
