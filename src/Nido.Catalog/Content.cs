@@ -34,6 +34,9 @@ public sealed record Content(
     /// <summary>The vocabulary of allergens.</summary>
     public AllergenBook Allergens { get; init; } = AllergenBook.Empty;
 
+    /// <summary>What is asked of a thing a house brings itself.</summary>
+    public IReadOnlyList<ThingQuestion> Questions { get; init; } = [];
+
     /// <summary>Every way to make a material of others.</summary>
     public IReadOnlyList<MakeFrom> MakeFrom { get; init; } = [];
 

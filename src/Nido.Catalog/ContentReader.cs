@@ -18,6 +18,7 @@ public static class ContentReader
         var tables = Each(folder, "goes-with", problems, PairReader.Table);
         var materials = Each(folder, "materials", problems, f => MaterialReader.Read(f, tables, book));
         var rules = Each(folder, "safety", problems, f => SafetyReader.Read(f, book));
+        var questions = Each(folder, "questions", problems, f => QuestionReader.Read(f, book));
         var themes = Each(folder, "themes", problems, ThemeOf);
         var differences = Each(folder, "differences", problems, DifferenceReader.Read);
         var byId = ladders.ToDictionary(l => l.Id);
@@ -42,6 +43,7 @@ public static class ContentReader
         {
             Differences = [.. differences.OrderBy(d => d.Order)],
             Allergens = book,
+            Questions = [.. questions.OrderBy(q => q.Order)],
             MakeFrom = makeFrom,
         }, problems);
     }

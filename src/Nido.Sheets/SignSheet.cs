@@ -69,13 +69,13 @@ public static class SignSheet
             _ => name(a),
         }).ToArray();
         // As large as there is room for: what is read from the door must not be small.
-        var size = lines.Length <= 4 ? 24f : lines.Length <= 8 ? 17f : 12f;
+        var size = lines.Length <= 4 ? 32f : lines.Length <= 8 ? 21f : 13f;
         foreach (var line in lines)
         {
             y += pen.Paragraph(line, Margin, y, inner, size, bold: sign.Allergens.Count > 0) + (size * 0.2f);
         }
 
-        return y + pen.Paragraph(words.Ask, Margin, y + 8, inner, 12) + 14;
+        return y + pen.Paragraph(words.Ask, Margin, y + 8, inner, 14) + 18;
     }
 
     private sealed record SignWords(string Door, string OnTheTables, string OnThisTable, string MayHold, string OnceHeld, string Nothing, string Ask);

@@ -8,5 +8,5 @@ namespace Nido.Core.Planning;
 public sealed record ComposeLimits(double ChooseWork, int Rounds, int AnnealSteps, TimeSpan Guard)
 {
     /// <summary>What a composed week gets: about 20 s on two cores.</summary>
-    public static ComposeLimits Usual { get; } = new(12, 120, 1_000_000, TimeSpan.FromSeconds(45));
+    public static ComposeLimits Usual { get; } = new(3, 120, 1_000_000, TimeSpan.FromSeconds(120));
 }

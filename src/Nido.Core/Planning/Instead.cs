@@ -16,7 +16,7 @@ public sealed record Instead(Use Use, int? Slot, double MinutesApart, bool SameW
         ArgumentNullException.ThrowIfNull(plan);
         ArgumentNullException.ThrowIfNull(barred);
         var nearest = Nearest(plan.Problem.Uses.Where(u => barred.Technique.Blocks.Contains(u.Block.Kind)), barred);
-        return nearest is null ? null : nearest with { Slot = WhyNot.Of(plan, nearest.Use.Idea.Id).Slot };
+        return nearest is null ? null : nearest with { Slot = WhyNot.BestSlot(plan, nearest.Use.Idea.Id).Slot is >= 0 and var slot ? slot : null };
     }
 
     /// <summary>For an idea that lay in a place and can no longer: the nearest that may lie there now.</summary>

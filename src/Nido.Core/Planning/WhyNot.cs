@@ -11,6 +11,17 @@ public sealed record WhyNot(int? Slot, Use? Instead, Alternative? Change, long W
     /// <summary>The answer for an idea.</summary>
     public static WhyNot Of(WeekPlan plan, string ideaId)
     {
+        var (slot, wish, rules) = BestSlot(plan, ideaId);
+        string[] each = [.. rules.Distinct().Take(5)];
+        return slot < 0 ? new(null, null, null, 0, each)
+            : new(
+                slot, plan.State.Uses[slot] < 0 ? null : plan.Problem.Uses[plan.State.Uses[slot]],
+                WhatIf.Alternatives(plan, slot).First(a => a.Use.Idea.Id == ideaId), wish, each);
+    }
+
+    /// <summary>The place an idea could take with least loss, or −1, with the points of wishes that changes, and what keeps it out of others.</summary>
+    internal static (int Slot, long Wish, IReadOnlyList<string> Rules) BestSlot(WeekPlan plan, string ideaId)
+    {
         ArgumentNullException.ThrowIfNull(plan);
         var (problem, state) = (plan.Problem, plan.State);
         var (fair, wishes) = (state.FairPrice(), state.WishPrice());
@@ -20,8 +31,8 @@ public sealed record WhyNot(int? Slot, Use? Instead, Alternative? Change, long W
         {
             for (var slot = 0; slot < problem.Slots.Count; slot++)
             {
-                // What stays all week is not broken up for one day.
-                if (problem.Slots[slot].Block != use.BlockIndex || !problem.IsOpen(slot) || plan.Stays(slot))
+                // What stays all week is not broken up for one day, and where it lies already nothing is asked.
+                if ((state.Uses[slot] >= 0 && problem.Uses[state.Uses[slot]].IdeaIndex == use.IdeaIndex) || problem.Slots[slot].Block != use.BlockIndex || !problem.IsOpen(slot) || plan.Stays(slot))
                 {
                     continue;
                 }
@@ -39,10 +50,6 @@ public sealed record WhyNot(int? Slot, Use? Instead, Alternative? Change, long W
             }
         }
 
-        string[] each = [.. rules.Distinct().Take(5)];
-        return best.Slot < 0 ? new(null, null, null, 0, each)
-            : new(
-                best.Slot, state.Uses[best.Slot] < 0 ? null : problem.Uses[state.Uses[best.Slot]],
-                WhatIf.Alternatives(plan, best.Slot).First(a => a.Use.Idea.Id == ideaId), best.Wish, each);
+        return (best.Slot, best.Wish, rules);
     }
 }

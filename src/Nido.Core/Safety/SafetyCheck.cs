@@ -183,6 +183,11 @@ public sealed class SafetyCheck(IReadOnlyList<SafetyRule> rules, AllergenBook bo
             .Where(x => !x.Hazard.Rule.When.AsksChild || x.Hazard.About.Where((about, c) => about && present?[c] != false).Any())
             .Select(x => Told(x.Hazard, group, x.Lifted, present)));
 
+    /// <summary>What every rule says of things that lie in no idea yet, most severe first, and whom of the group it is about.</summary>
+    public IReadOnlyList<Finding> Of(IReadOnlyList<HandledThing> things, IReadOnlyList<string> actions, ChildrenGroup group, DateOnly day) =>
+        Ordered(rules.Where(r => r.When.Places.Count == 0 && (r.When.AsksThing || r.When.Actions.Count > 0))
+            .Select(r => Fires(r, actions, null, things, group, day)).OfType<Hazard>().Select(h => Told(h, group, null, null)));
+
     /// <summary>What to mind at a task before an idea lies out, by what is done.</summary>
     public IReadOnlyList<Finding> CautionsFor(IReadOnlyList<string> actions, ChildrenGroup group, DateOnly day)
     {

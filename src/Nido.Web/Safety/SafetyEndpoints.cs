@@ -21,6 +21,8 @@ public static class SafetyEndpoints
         safety.MapGet("/", Get).WithName("getSafety");
         safety.MapGet("/signs", Signs).WithName("getSigns");
         safety.MapGet("/signs.pdf", SignsPdf).WithName("signsPdf");
+        api.MapGet("/thing-questions", (Content content) => TypedResults.Ok(content.Questions)).WithName("listThingQuestions").WithTags("Safety");
+        safety.MapPost("/things", Ask).WithName("askAboutThing");
         safety.MapPost("/overrides", Lift).WithName("liftRule");
         safety.MapDelete("/overrides/{overrideId}", PutBack).WithName("putRuleBack");
         api.MapGet("/groups/{groupId}/overrides", Journal).WithName("listOverrides").WithTags("Safety");
@@ -33,6 +35,11 @@ public static class SafetyEndpoints
         await desk.PlanAsync(weekId, stop) is { } plan
             ? TypedResults.Ok(new SafetyView(
                 WeekFindings.Of(plan), await db.OverridesAsync(weekId, stop), [.. plan.Problem.Group.Adults.Select(a => a.Name).Distinct()]))
+            : TypedResults.NotFound();
+
+    private static async Task<Results<Ok<CautionView[]>, NotFound>> Ask(string weekId, ThingBody body, WeekDesk desk, Content content, CancellationToken stop) =>
+        await desk.PlanAsync(weekId, stop) is { } plan
+            ? TypedResults.Ok(body.ToCore(content).Judged(plan.Problem.Input.Safety, plan.Problem.Group, plan.Problem.Days.Select(d => d.Date).FirstOrDefault()).Select(CautionView.Of).ToArray())
             : TypedResults.NotFound();
 
     private static async Task<Results<Ok<SignView[]>, NotFound>> Signs(string weekId, WeekDesk desk, CancellationToken stop) =>

@@ -1,4 +1,5 @@
 using FluentValidation;
+using Nido.Core.Cupboard;
 using Nido.Core.Safety;
 
 namespace Nido.Web.Safety;
@@ -27,6 +28,34 @@ public sealed record OverrideBody(string IdeaId, string RuleId, string Adult, st
 {
     /// <summary>The one day it is lifted for; null for the whole week.</summary>
     public DateOnly? Day { get; init; }
+}
+
+/// <summary>A thing a house asks about: sizes in mm, null where nobody measured.</summary>
+public sealed record ThingBody(string Name, Shape Shape, double? Length, double? Width, double? Height, bool HasCord, double? CordMm, double? LoopMm, bool BreaksOpen, double? Amount, IReadOnlyList<string> Answers)
+{
+    /// <summary>The thing with its answers.</summary>
+    public OwnThing ToCore(Nido.Catalog.Content content) => new(
+        Name.Trim(), new Body(Shape, Length ?? 0, Width ?? 0, Height ?? 0), HasCord, CordMm, LoopMm, BreaksOpen, Amount,
+        [.. content.Questions.SelectMany(q => q.Answers).Where(a => Answers.Contains(a.Id))]);
+}
+
+internal sealed class ThingBodyValidator : AbstractValidator<ThingBody>
+{
+    private const string Sizes = "A size is over 0 and at most 10,000 mm; leave it out where nobody measured.";
+
+    public ThingBodyValidator(Nido.Catalog.Content content)
+    {
+        RuleFor(t => t.Name).Must(n => n?.Trim().Length is > 0 and <= 60).WithMessage("Give it a name of 1 to 60 letters.");
+        RuleFor(t => t.Length).Must(InRange).WithMessage(Sizes);
+        RuleFor(t => t.Width).Must(InRange).WithMessage(Sizes);
+        RuleFor(t => t.Height).Must(InRange).WithMessage(Sizes);
+        RuleFor(t => t.CordMm).Must(InRange).WithMessage(Sizes);
+        RuleFor(t => t.LoopMm).Must(InRange).WithMessage(Sizes);
+        RuleFor(t => t.Amount).Must(a => a is null or (>= 0 and <= 100_000)).WithMessage("An amount is 0 to 100,000; leave it out where nobody knows.");
+        RuleForEach(t => t.Answers).Must(a => content.Questions.Any(q => q.Answers.Any(x => x.Id == a))).WithMessage((_, a) => $"{a} is no answer. They are at /api/thing-questions.");
+    }
+
+    private static bool InRange(double? mm) => mm is null or (> 0 and <= 10_000);
 }
 
 internal sealed class OverrideBodyValidator : AbstractValidator<OverrideBody>

@@ -64,10 +64,12 @@ public sealed class WeekProblems(Content content, SiteStamp stamp, IForecast for
         var theme = await db.ThemeOfAsync(content, week, stop) ?? throw new InvalidOperationException($"The theme {week.ThemeId} is no longer in the catalogue.");
         var (onHand, goneOff) = WeekInputs.StillGood(content, await db.OnHandAsync(stop), await db.PerishingAsync(content, stop), WeekInputs.Days(group, week.Monday));
         var safety = WeekInputs.Safety(content, await db.MadeHereAsync(stop)).With(await db.MarksAsync(stop)).With(await db.OverridesAsync(week.Id, stop));
-        var input = WeekInputs.Of(content, group, week.Monday, onHand, IdeasFor(group, theme, onHand, WeekInputs.KeptOff(content, safety, group, week.Monday)), safety);
+        var keptOff = WeekInputs.KeptOff(content, safety, group, week.Monday);
+        var input = WeekInputs.Of(content, group, week.Monday, onHand, IdeasFor(group, theme, onHand, keptOff), safety);
         return input with
         {
-            Ideas = Swaps.Apply(input.Ideas, swaps, content.Material),
+            // What was swapped in before somebody came who must not meet it is swapped out again.
+            Ideas = Swaps.Apply(input.Ideas, [.. swaps.Where(s => !keptOff.Contains(s.To))], content.Material),
             BeforeSwaps = input.Ideas,
             GoneOff = goneOff,
             Evidence = await db.EvidenceAsync(week.GroupId, week.Monday, stop),

@@ -38,4 +38,16 @@ public class WhyNotTests
         var then = new PlanState(Problem, uses);
         return (Math.Max(0, then.FairPrice() - fair), then.WishPrice() - wish);
     }
+
+    [Fact]
+    public void Every_idea_has_an_answer_also_one_that_lies_out()
+    {
+        var problem = Weeks.Build(Things.Week(Weeks.Six));
+        var plan = new WeekPlan(problem, Weeks.Compose(problem).Plan);
+        foreach (var idea in problem.Uses.Select(u => u.Idea.Id).Distinct())
+        {
+            var why = WhyNot.Of(plan, idea);
+            (why.Slot is not null || why.Rules.Count > 0 || plan.Filled.Any(f => f.Use.Idea.Id == idea)).ShouldBeTrue(idea);
+        }
+    }
 }

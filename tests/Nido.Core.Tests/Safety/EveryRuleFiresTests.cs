@@ -60,6 +60,28 @@ public class EveryRuleFiresTests
         }
     }
 
+    public static TheoryData<string> OwnRules { get; } = [.. Content.SafetyRules.Where(r => r.IsForOwnThings).Select(r => r.Id)];
+
+    [Theory]
+    [MemberData(nameof(OwnRules))]
+    public void What_is_for_own_things_is_reached_by_the_questions_that_are_asked(string id)
+    {
+        // One answer or two, any size, with a cord and without.
+        ThingAnswer[] answers = [.. Content.Questions.SelectMany(q => q.Answers)];
+        Body[] bodies = [new(Shape.Box, 400, 300, 20), new(Shape.Rod, 400, 20, 0), new(Shape.Sphere, 0, 20, 0), Body.Unmeasured(Shape.Box), new(Shape.Loose, 0, 0, 0)];
+        var infants = Wary with { Children = [.. Wary.Children, Things.Child("Baby", 11)] };
+        (
+            from two in answers.Prepend(null)
+            from one in answers
+            from body in bodies
+            from cord in (bool[])[false, true]
+            from findings in (IReadOnlyList<Finding>[])[new OwnThing("Thing", body, cord, null, 500, false, 1000, two is null ? [one] : [one, two]).Judged(Things.Safety, infants, Things.Monday)]
+            where findings.Any(f => f.Rule.Id == id)
+            select id).Any().ShouldBeTrue(id);
+    }
+
+    private static readonly MadePiece?[] Pieces = [null, .. Content.Techniques.SelectMany(t => t.Steps).SelectMany(s => s.Makes).DistinctBy(m => m.Body)];
+
     /// <summary>Materials that meet what the rule asks of a thing, for some child of some group; one empty entry where it asks nothing.</summary>
     private static IEnumerable<Material?> Candidates(SafetyRule rule) => !rule.When.AsksThing
         ? Content.Techniques.Any(t => rule.When.Actions.Count == 0 || t.Actions.Any(rule.When.Actions.Contains)) ? new Material?[] { null } : []
@@ -68,8 +90,7 @@ public class EveryRuleFiresTests
     private static bool Meets(SafetyRule rule, Material material, ChildrenGroup group)
     {
         var room = group.On(Things.Monday);
-        MadePiece?[] pieces = [null, .. Content.Techniques.SelectMany(t => t.Steps).SelectMany(s => s.Makes)];
-        return Things.Safety.Room(room, Things.Monday).Any(c => pieces.Any(p => HandledThing.AtHand(material, p, Things.Safety.Holds.Of(material), 1e6)
+        return Things.Safety.Room(room, Things.Monday).Any(c => Pieces.Any(p => HandledThing.AtHand(material, p, Things.Safety.Holds.Of(material), 1e6)
             .Any(t => rule.When.MetBy(t, new(Content.Allergens, group.Settings, c)) is not null)));
     }
 

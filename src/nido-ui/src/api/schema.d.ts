@@ -212,6 +212,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/thing-questions": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["listThingQuestions"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/groups/{groupId}/overrides": {
         parameters: {
             query?: never;
@@ -1598,6 +1614,22 @@ export interface paths {
         get: operations["signsPdf"];
         put?: never;
         post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/weeks/{weekId}/safety/things": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["askAboutThing"];
         delete?: never;
         options?: never;
         head?: never;
@@ -4347,6 +4379,11 @@ export interface components {
          * @enum {unknown}
          */
         Severity: "block" | "adultStep" | "watch" | "tell";
+        /**
+         * @description The body a material is measured as.
+         * @enum {unknown}
+         */
+        Shape: "box" | "sphere" | "disc" | "rod" | "loose";
         /** @description A share that would fall. */
         ShareFall: {
             /** @description Name. */
@@ -5125,6 +5162,63 @@ export interface components {
             shapes: string[];
             colours: string[];
             words: string[];
+        };
+        /** @description An answer, with what it says of the thing. */
+        ThingAnswer: {
+            /** @description Kebab case, unique among all answers. */
+            id: string;
+            /** @description In English. */
+            says: string;
+            /** @description In Spanish. */
+            saysEs: string;
+            /** @description Properties. */
+            tags: string[];
+            /** @description Allergens it contains. */
+            contains: string[];
+            /** @description Allergens that were in it. */
+            held: string[];
+            /** @description Grams of a substance in a unit. */
+            grams: {
+                [key: string]: number;
+            };
+            /** @description What will be done with it. */
+            actions: string[];
+        };
+        /** @description A thing a house asks about: sizes in mm, null where nobody measured. */
+        ThingBody: {
+            name: string;
+            shape: components["schemas"]["Shape"];
+            /** Format: double */
+            length: null | number;
+            /** Format: double */
+            width: null | number;
+            /** Format: double */
+            height: null | number;
+            hasCord: boolean;
+            /** Format: double */
+            cordMm: null | number;
+            /** Format: double */
+            loopMm: null | number;
+            breaksOpen: boolean;
+            /** Format: double */
+            amount: null | number;
+            answers: string[];
+        };
+        /** @description Something that is asked of a thing a house brings itself; the answers say what a content file would. */
+        ThingQuestion: {
+            /** @description Kebab case. */
+            id: string;
+            /**
+             * Format: int32
+             * @description Place among the questions.
+             */
+            order: number;
+            /** @description The question in English. */
+            ask: string;
+            /** @description In Spanish. */
+            askEs: string;
+            /** @description What can be answered; several may hold. */
+            answers: components["schemas"]["ThingAnswer"][];
         };
         /** @description What comes out. */
         ThreadingAnswer: {
@@ -5941,6 +6035,26 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["RuleView"][];
+                };
+            };
+        };
+    };
+    listThingQuestions: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ThingQuestion"][];
                 };
             };
         };
@@ -8978,6 +9092,39 @@ export interface operations {
         };
         requestBody?: never;
         responses: {
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    askAboutThing: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                weekId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ThingBody"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CautionView"][];
+                };
+            };
             /** @description Not Found */
             404: {
                 headers: {

@@ -3,6 +3,7 @@ import { useState } from "react";
 import { useTranslation } from "react-i18next";
 import { Link, useSearchParams } from "react-router";
 import { $api } from "../api/client";
+import { ThingDialog } from "../safety/ThingDialog";
 import { ErrorNote } from "../shared/ErrorNote";
 import { money, plain } from "../shared/figures";
 import { TableDialog } from "../shared/TableDialog";
@@ -29,7 +30,7 @@ export function CupboardPage() {
   const [address, setAddress] = useSearchParams();
   const open = address.get("open");
   const setOpen = (id: string) => setAddress((a) => ({ ...Object.fromEntries(a), open: id }), { replace: true });
-  const [dialog, setDialog] = useState<"count" | "table" | "share" | null>(null);
+  const [dialog, setDialog] = useState<"count" | "table" | "share" | "thing" | null>(null);
   const cupboard = $api.useQuery("get", "/api/cupboard", { params: { query: { weekId, all } } });
   const changes = useCupboardChanges();
   const words = find.toLowerCase();
@@ -73,6 +74,9 @@ export function CupboardPage() {
         <button type="button" className="btn btn-outline btn-sm" onClick={() => setDialog("share")}>
           {t("sharing.open")}
         </button>
+        <button type="button" className="btn btn-outline btn-sm" onClick={() => setDialog("thing")}>
+          {t("thing.open")}
+        </button>
         <button type="button" className="btn btn-outline btn-sm" onClick={() => setDialog("count")}>
           {t("cupboard.count")}
         </button>
@@ -93,6 +97,7 @@ export function CupboardPage() {
         </section>
         {opened && <MaterialPanel materialId={opened} onOpen={setOpen} />}
       </div>
+      {dialog === "thing" && <ThingDialog onClose={() => setDialog(null)} />}
       {dialog === "count" && data && <CountShelf shelves={data.shelves} onClose={() => setDialog(null)} />}
       {dialog === "share" && <SharingDialog onClose={() => setDialog(null)} />}
       {dialog === "table" && (
