@@ -43,18 +43,19 @@ export function StepsGrid({
           }
         }}
       >
-        <thead>
+        <thead className="sticky top-0 z-10 bg-base-200">
           <tr>
-            <th className="sticky top-0 left-0 z-10 bg-base-200 py-1.5 text-left font-normal">
+            <th className="sticky left-0 z-10 bg-base-200 py-1.5 text-left font-normal">
               <span className="sr-only">{t("loom.child")}</span>
             </th>
-            {steps.ladders.map((l) => (
+            {steps.ladders.map((l, i) => (
+              // Heads stand high and low in turn and take no width, so that all ladders fit a narrow screen.
               <th
                 key={l.id}
-                className={`aim-${l.aim} sticky top-0 bg-base-200 px-0.5 py-1.5 text-left text-xs`}
+                className={`aim-${l.aim} whitespace-nowrap px-0.5 text-left text-xs ${i % 2 ? "pt-6 pb-1" : "pt-1 pb-6"}`}
                 title={l.name}
               >
-                {l.head}
+                <span className="block w-0">{l.head}</span>
               </th>
             ))}
           </tr>
