@@ -34,7 +34,7 @@ public class Shots(Shots.FullSite site) : IClassFixture<Shots.FullSite>
             foreach (var place in (string[])["cupboard", "ideas/snip-and-cut.card-a4", "prep"])
             {
                 page.Go(await site.PlaceAsync(place)).See("h1");
-                page.Until(_ => page.All("main section h2, main tbody tr, main article").Count > 0, place);
+                page.Until(_ => page.All("main section li, main tbody tr, main article").Count > 0, place);
                 Save(page, place.Split('/')[0]);
             }
 

@@ -179,8 +179,15 @@ public sealed class AllergyTests : IAsyncLifetime
 
     private static JsonObject Body(string name, string[] allergies, string[] unknown) => new()
     {
-        ["name"] = name, ["bornOn"] = "2023-01-05", ["days"] = new JsonArray([.. AllDays.Select(d => JsonValue.Create(d))]), ["mouths"] = false, ["hand"] = "right",
-        ["avoidsTouch"] = false, ["homeLanguage"] = "en", ["note"] = "", ["allergies"] = new JsonArray([.. allergies.Select(a => JsonValue.Create(a))]),
+        ["name"] = name,
+        ["bornOn"] = "2023-01-05",
+        ["days"] = new JsonArray([.. AllDays.Select(d => JsonValue.Create(d))]),
+        ["mouths"] = false,
+        ["hand"] = "right",
+        ["avoidsTouch"] = false,
+        ["homeLanguage"] = "en",
+        ["note"] = "",
+        ["allergies"] = new JsonArray([.. allergies.Select(a => JsonValue.Create(a))]),
         ["unknownAllergies"] = new JsonArray([.. unknown.Select(a => JsonValue.Create(a))]),
     };
 }

@@ -29,7 +29,8 @@ public static class PrepTasks
     private static IEnumerable<PrepTask> OfIdeas(WeekPlan plan) => plan.Filled
         .Where(f => !IsLaidAlready(plan, f.Slot))
         .SelectMany(f => f.Use.Idea.Technique.Prep.Select(p => Task(
-            plan, f.Use.Idea.Theme.Fill(p.What), f.Use.Idea.Title, p.Minutes, plan.Problem.Days[f.Placement.Day].Date, p.WaitHours, p.AdultOnly, p.Actions) with { KeepsDays = p.KeepsDays }));
+            plan, f.Use.Idea.Theme.Fill(p.What), f.Use.Idea.Title, p.Minutes, plan.Problem.Days[f.Placement.Day].Date, p.WaitHours, p.AdultOnly, p.Actions) with
+        { KeepsDays = p.KeepsDays }));
 
     /// <summary>A tray that stays all week is laid on its first day.</summary>
     private static bool IsLaidAlready(WeekPlan plan, int slot) =>

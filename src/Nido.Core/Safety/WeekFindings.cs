@@ -127,7 +127,8 @@ public static class WeekFindings
         .Select(g => new WeekFinding(
             g.Key.Lifted?.Id ?? g.Key.Rule.Id, g.Key.Rule.Id, g.Key.Rule.Severity, g.Key.Rule.Message, Each(g, c => c.What), Each(g, c => c.Whom),
             [.. g.Select(x => Place(plan, x.Placement, x.Use.Idea.Title))], Each(g, c => c.Why),
-            g.Key.Rule.Source, g.Key.Rule.DeferTo, g.Key.Lifted, []) { Adults = g.Key.Rule.Adults })
+            g.Key.Rule.Source, g.Key.Rule.DeferTo, g.Key.Lifted, [])
+        { Adults = g.Key.Rule.Adults })
         .OrderBy(f => f.Severity).ThenByDescending(f => f.Where.Count).ThenBy(f => f.Id, StringComparer.Ordinal);
 
     /// <summary>What is new at a base brings cautions of its own.</summary>
