@@ -63,6 +63,16 @@ public static class WeekInputs
         return content.Materials.Where(m => safety.KeepsOff(m, room, monday) is not null).Select(m => m.Id).ToHashSet();
     }
 
+    /// <summary>Of what is kept off, that which a rule keeps off that nobody lifts.</summary>
+    public static IReadOnlySet<string> NeverOut(Content content, SafetyCheck safety, ChildrenGroup group, DateOnly monday, IReadOnlySet<string> keptOff)
+    {
+        ArgumentNullException.ThrowIfNull(content);
+        ArgumentNullException.ThrowIfNull(safety);
+        ArgumentNullException.ThrowIfNull(group);
+        var room = group.On(monday);
+        return content.Materials.Where(m => keptOff.Contains(m.Id) && safety.KeepsOff(m, room, monday) is { IsNeverLifted: true }).Select(m => m.Id).ToHashSet();
+    }
+
     /// <summary>The days of a week on which a group meets; dry until a forecast says otherwise.</summary>
     public static IReadOnlyList<PlanDay> Days(ChildrenGroup group, DateOnly monday)
     {

@@ -47,7 +47,7 @@ public static class Replan
 
         var search = new LocalSearch(problem, new SeededChance(11));
         search.Improve(state, p => p.FairPrice() + (StripCost * (long)Changed(p, before)), Rounds, stop);
-        var limit = (long)(state.FairPrice() * (1 + problem.Input.Sliders.Tolerance));
+        var limit = problem.MayBecome(state.FairPrice());
         search.Anneal(
             state,
             p => p.WishPrice() + (stripPoints * (long)Changed(p, before)) + (Math.Max(0, p.FairPrice() - limit) * 1000),

@@ -117,7 +117,7 @@ public sealed class WeekComposer(WeekProblem problem, ComposeLimits limits, Time
     /// <summary>Lowers money, prep and the rest while fair shares stay within the tolerance of the slider.</summary>
     private void MeetWishes(PlanState plan, LocalSearch search, CancellationToken stop)
     {
-        var limit = (long)(plan.FairPrice() * (1 + problem.Input.Sliders.Tolerance));
+        var limit = problem.MayBecome(plan.FairPrice());
         search.Anneal(
             plan,
             p => p.WishPrice() + (Math.Max(0, p.FairPrice() - limit) * 1000),

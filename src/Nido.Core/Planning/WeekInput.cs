@@ -54,6 +54,9 @@ public sealed record WeekInput(
     /// <summary>The ideas before any swap of this week; null where there is none.</summary>
     public IReadOnlyList<Idea>? BeforeSwaps { get; init; }
 
+    /// <summary>Ids of what a rule that nobody lifts keeps off the tables of this group: never swapped in.</summary>
+    public IReadOnlySet<string> NeverOut { get; init; } = new HashSet<string>();
+
     /// <summary>How the group works, in what practitioners differ on.</summary>
     public WaysOfWorking Ways { get; init; } = WaysOfWorking.None;
 

@@ -98,6 +98,14 @@ public sealed class WeekProblem
     /// <summary>Uses by block index.</summary>
     public IReadOnlyList<Use[]> UsesOfBlock { get; private set; } = [];
 
+    /// <summary>
+    /// How dear fair shares may become for the other wishes: the slider's part of the price, or of a quarter of all minutes that are
+    /// owed where that is more. A part of the price alone would be nothing where next to nothing falls short, and then money, evenings
+    /// and what a child works towards had no say.
+    /// </summary>
+    /// <param name="fair">The price of fair shares that was reached, in hundredths of a minute.</param>
+    public long MayBecome(long fair) => fair + (long)(Input.Sliders.Tolerance * Math.Max(fair, Target.Sum(t => (long)t) / 4));
+
     /// <summary>Target of child × aim, in hundredths of a minute.</summary>
     public int[] Target { get; private set; } = [];
 

@@ -10,7 +10,7 @@ public static class GradedResponse
     public const double Slope = 5;
 
     // Ages, bins and cut points are whole months, so the curve is a table; beyond it nothing changes to 12 digits.
-    private const int Far = 200;
+    private const int Far = 400;
 
     private static readonly double[] Curve =
         [.. Enumerable.Range(-Far, (2 * Far) + 1).Select(months => 1 / (1 + Math.Exp(-months / Slope)))];
@@ -35,6 +35,13 @@ public static class GradedResponse
     public static double Exactly(HelpLevel help, int theta, int typicalMonths) =>
         Exact[(int)help][Math.Clamp(theta - typicalMonths, -Far, Far) + Far];
 
-    private static double Between(HelpLevel help, int months) =>
-        AtMost(help, months, 0) - (help == HelpLevel.Alone ? 0 : AtMost(help - 1, months, 0));
+    // The difference of two logistic curves as a product: subtracting them would leave only rounding far out.
+    private static double Between(HelpLevel help, int months)
+    {
+        var least = help == HelpLevel.Alone ? double.NegativeInfinity : months + CutBelow(help - 1);
+        var most = months + CutBelow(help);
+        return Logistic(most / Slope) * Logistic(-least / Slope) * (1 - Math.Exp((least - most) / Slope));
+    }
+
+    private static double Logistic(double x) => 1 / (1 + Math.Exp(-x));
 }

@@ -61,6 +61,11 @@ public static class Sharing
             return "The leading material makes the idea what it is: take another idea from the bench instead.";
         }
 
+        if (plan.Problem.Input.NeverOut.Contains(to.Id))
+        {
+            return $"{to.Name} lies out for nobody here: someone in the group must not meet it.";
+        }
+
         var steps = idea.Steps.Where(s => s.Bindings.TryGetValue(role.Name, out var b) && b.Material.Id == swap.From).ToArray();
         return steps.Length == 0 ? $"{swap.From} is not bound there."
             : steps.Select(s => Swaps.Against(idea, s, role, to, plan.Problem.Input.GoesWith)).FirstOrDefault(a => a is not null);

@@ -65,12 +65,14 @@ public sealed class WeekProblems(Content content, SiteStamp stamp, IForecast for
         var (onHand, goneOff) = WeekInputs.StillGood(content, await db.OnHandAsync(stop), await db.PerishingAsync(content, stop), WeekInputs.Days(group, week.Monday));
         var safety = WeekInputs.Safety(content, await db.MadeHereAsync(stop)).With(await db.MarksAsync(stop)).With(await db.OverridesAsync(week.Id, stop));
         var keptOff = WeekInputs.KeptOff(content, safety, group, week.Monday);
+        var neverOut = WeekInputs.NeverOut(content, safety, group, week.Monday, keptOff);
         var input = WeekInputs.Of(content, group, week.Monday, onHand, IdeasFor(group, theme, onHand, keptOff), safety);
         return input with
         {
             // What was swapped in before somebody came who must not meet it is swapped out again.
-            Ideas = Swaps.Apply(input.Ideas, [.. swaps.Where(s => !keptOff.Contains(s.To))], content.Material),
+            Ideas = Swaps.Apply(input.Ideas, [.. swaps.Where(s => !neverOut.Contains(s.To))], content.Material),
             BeforeSwaps = input.Ideas,
+            NeverOut = neverOut,
             GoneOff = goneOff,
             Evidence = await db.EvidenceAsync(week.GroupId, week.Monday, stop),
             Sliders = week.Sliders,

@@ -70,9 +70,9 @@ public class WaysOfWorkingTests
     public void A_step_is_passed_over_as_long_as_another_is_left()
     {
         var match = Technique("letter-match");
-        match.Steps.ShouldContain(s => s.Step == 2);
-        Of(("letter-match", "across-at-once")).Adapt(match).Steps.ShouldNotContain(s => s.Step == 2);
-        var only = match with { Steps = [.. match.Steps.Where(s => s.Step == 2)] };
+        match.Steps.ShouldContain(s => s.Step == 3);
+        Of(("letter-match", "across-at-once")).Adapt(match).Steps.ShouldNotContain(s => s.Step == 3);
+        var only = match with { Steps = [.. match.Steps.Where(s => s.Step == 3)] };
         Of(("letter-match", "across-at-once")).Adapt(only).Steps.Count.ShouldBe(1);
     }
 

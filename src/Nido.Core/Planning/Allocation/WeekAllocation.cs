@@ -121,7 +121,7 @@ public sealed class WeekAllocation(WeekPlan plan)
 
         StandIn Scored(Material m) => StandIns.Score(m, Swaps.NeedsOf(idea, steps[0], role), problem.Input.OnHand.GetValueOrDefault(m.Id), wanted, idea.Theme.Colours);
         var others = problem.Input.Materials
-            .Where(m => m.Id != from.Material.Id && (problem.Input.OnHand.GetValueOrDefault(m.Id) > 0 || m.IsSold)
+            .Where(m => m.Id != from.Material.Id && !problem.Input.NeverOut.Contains(m.Id) && (problem.Input.OnHand.GetValueOrDefault(m.Id) > 0 || m.IsSold)
                 && steps.All(s => Swaps.Against(idea, s, role, m, problem.Input.GoesWith) is null))
             .Select(Scored)
             .OrderByDescending(s => s.Score).ThenBy(s => s.Material.Id, StringComparer.Ordinal)
