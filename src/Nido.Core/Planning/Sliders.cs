@@ -11,6 +11,6 @@ public sealed record Sliders(int FairShares, int Theme, int UseTheCupboard, int 
     /// <summary>All in the middle.</summary>
     public static Sliders Middle { get; } = new(5, 5, 5, 5, 5);
 
-    /// <summary>Part that may be given up for the other wishes: 0 at 10, 4% at 0; of what, <see cref="WeekProblem.MayBecome"/> says.</summary>
+    /// <summary>Part of the fair-shares objective that may be given up for the other wishes: 0 at 10, 4% at 0.</summary>
     public double Tolerance => (10 - FairShares) * 0.004;
 }
