@@ -20,7 +20,7 @@ public static class AllergenWords
     ];
 
     private static readonly HashSet<string> None =
-        [.. "no none nil na nka nkda nkfa nothing not non known ninguna ninguno nada sin n unknown desconocida desconocido".Split(' ')];
+        [.. "no none nil na nka nkda nkfa nothing not non known ninguna ninguno nada sin n".Split(' ')];
 
     // Beside a word that is known these only say more of it.
     private static readonly HashSet<string> Describing =
@@ -58,12 +58,15 @@ public static class AllergenWords
     /// <summary>The words of a phrase that are left when what is only said around an allergen is gone.</summary>
     public static string[] Inner(string phrase) => [.. Tokens(phrase).Where(t => !Around.Contains(t) && !None.Contains(t))];
 
-    /// <summary>Whether a phrase says that there is no allergy.</summary>
+    /// <summary>Whether a phrase says that there is no allergy. That nobody knows ("?", "unknown", "not known") is another thing, and stays.</summary>
     public static bool SaysNone(string phrase)
     {
+        ArgumentNullException.ThrowIfNull(phrase);
         var tokens = Tokens(phrase);
-        return tokens.Length == 0 || (tokens.All(t => Around.Contains(t) || None.Contains(t)) && tokens.Any(None.Contains));
+        return tokens.Length == 0 ? !phrase.Contains('?') : (!IsNotKnown(tokens) && tokens.All(t => Around.Contains(t) || None.Contains(t)) && tokens.Any(None.Contains));
     }
+
+    private static bool IsNotKnown(string[] tokens) => tokens.Contains("not") && tokens.Contains("known");
 
     /// <summary>Whether a word only says more of a word beside it that is known.</summary>
     public static bool IsDescribing(string token) => Describing.Contains(token);

@@ -309,7 +309,7 @@ public sealed class SafetyCheck(IReadOnlyList<SafetyRule> rules, AllergenBook bo
                 continue;
             }
 
-            var asked = new Asked(book, settings, room[c]);
+            var asked = new Asked(book, settings, room[c]) { Beside = may };
             foreach (var thing in may)
             {
                 if (rule.When.MetBy(thing, asked) is { } why)

@@ -67,6 +67,12 @@ public class AllergenBookTests
     [InlineData("annatto")]
     [InlineData("quorn")]
     [InlineData("Xylitol gum")]
+    [InlineData("unknown")]
+    [InlineData("not known")]
+    [InlineData("not yet known")]
+    [InlineData("desconocida")]
+    [InlineData("?")]
+    [InlineData("花生")]
     public void A_word_that_nobody_knows_is_kept_as_it_is(string written)
     {
         var read = Book.Read(written);

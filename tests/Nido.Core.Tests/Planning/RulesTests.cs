@@ -7,10 +7,13 @@ namespace Nido.Core.Tests.Planning;
 /// <summary>The rules of the choose stage, each on a week where it has to bite.</summary>
 public class RulesTests
 {
+    // What several rules are read from is solved once.
+    private static readonly Lazy<(ChooseModel Model, long[] Times, CpSolver Solver)> Usual = new(() => SolveWhole(Weeks.Build(Things.Week(Weeks.Six))));
+
     [Fact]
     public void Every_offer_is_filled()
     {
-        var (model, times) = Solve(Weeks.Build(Things.Week(Weeks.Six)));
+        var (model, times, _) = Usual.Value;
         foreach (var block in model.Ways.GroupBy(w => w.Any.BlockIndex))
         {
             block.Sum(w => times[w.Index]).ShouldBe(5 * model.Problem.Blocks[block.Key].Offers);
@@ -20,7 +23,7 @@ public class RulesTests
     [Fact]
     public void The_same_way_of_working_comes_at_most_once_a_day()
     {
-        var (model, times) = Solve(Weeks.Build(Things.Week(Weeks.Six)));
+        var (model, times, _) = Usual.Value;
         model.Ways.GroupBy(w => w.Any.TechniqueIndex).Max(t => t.Sum(w => times[w.Index])).ShouldBeLessThanOrEqualTo(5);
     }
 
@@ -59,8 +62,8 @@ public class RulesTests
     [Fact]
     public void A_child_who_comes_on_two_days_receives_two_days()
     {
-        var problem = Weeks.Build(Things.Week(Weeks.Six));
-        var (model, _, solver) = SolveWhole(problem);
+        var (model, _, solver) = Usual.Value;
+        var problem = model.Problem;
         var eli = problem.Group.Children.ToList().FindIndex(c => c.Name == "Eli");
         for (var b = 0; b < problem.Blocks.Count; b++)
         {

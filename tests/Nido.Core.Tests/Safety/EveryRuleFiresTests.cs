@@ -82,6 +82,9 @@ public class EveryRuleFiresTests
 
     private static readonly MadePiece?[] Pieces = [null, .. Content.Techniques.SelectMany(t => t.Steps).SelectMany(s => s.Makes).DistinctBy(m => m.Body)];
 
+    private static readonly Dictionary<string, HandledThing[]> AtHand = Content.Materials.ToDictionary(
+        m => m.Id, m => Pieces.SelectMany(p => HandledThing.AtHand(m, p, Things.Safety.Holds.Of(m), 1e6)).DistinctBy(t => (t.Name, t.Body)).ToArray());
+
     /// <summary>Materials that meet what the rule asks of a thing, for some child of some group; one empty entry where it asks nothing.</summary>
     private static IEnumerable<Material?> Candidates(SafetyRule rule) => !rule.When.AsksThing
         ? Content.Techniques.Any(t => rule.When.Actions.Count == 0 || t.Actions.Any(rule.When.Actions.Contains)) ? new Material?[] { null } : []
@@ -90,8 +93,7 @@ public class EveryRuleFiresTests
     private static bool Meets(SafetyRule rule, Material material, ChildrenGroup group)
     {
         var room = group.On(Things.Monday);
-        return Things.Safety.Room(room, Things.Monday).Any(c => Pieces.Any(p => HandledThing.AtHand(material, p, Things.Safety.Holds.Of(material), 1e6)
-            .Any(t => rule.When.MetBy(t, new(Content.Allergens, group.Settings, c)) is not null)));
+        return Things.Safety.Room(room, Things.Monday).Any(c => AtHand[material.Id].Any(t => rule.When.MetBy(t, new(Content.Allergens, group.Settings, c)) is not null));
     }
 
     /// <summary>Lays out every idea that has a candidate in it, and looks at what the week finds.</summary>

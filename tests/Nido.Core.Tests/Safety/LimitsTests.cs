@@ -42,6 +42,19 @@ public class LimitsTests
         }
     }
 
+    // 10.1 kg at 16 months: 5.07 g in all, whatever they lie in.
+    [Theory]
+    [InlineData(4.9, false)]
+    [InlineData(5.2, true)]
+    public void Doses_of_what_lies_together_add_up(double inAll, bool keptOut)
+    {
+        const double Loose = 3;
+        var (salt, dough) = (Published.Content.Material("salt")!, Published.Content.Material("dough-wheat")!);
+        var things = HandledThing.AtHand(salt, null, null, Loose).Concat(HandledThing.AtHand(dough, null, null, (inAll - Loose) / dough.Grams["salt"]));
+        var found = Things.Safety.Of([.. things], [], Things.Group([Things.Child("Child", 16)]), Things.Monday);
+        found.Any(f => f.Rule.Id == "salt-dose").ShouldBe(keptOut);
+    }
+
     [Theory]
     // Stiff card like any thing from 1 mm; thin card and paper only a caution.
     [InlineData("letter-squares", 30, false, "small-part")]
