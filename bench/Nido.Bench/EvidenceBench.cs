@@ -2,7 +2,7 @@ using System.Diagnostics;
 using Nido.Catalog;
 using Nido.Core;
 using Nido.Core.Group;
-using Nido.Core.Steps;
+using Nido.Core.Group.Steps;
 
 namespace Nido.Bench;
 

@@ -1,6 +1,8 @@
 using System.Diagnostics;
 using Nido.Catalog;
-using Nido.Core.Planning;
+using Nido.Core.Week.Change;
+using Nido.Core.Week.Problem;
+using Nido.Core.Week.Search;
 
 namespace Nido.Bench;
 

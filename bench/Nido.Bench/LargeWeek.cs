@@ -2,7 +2,7 @@ using Nido.Catalog;
 using Nido.Core;
 using Nido.Core.Group;
 using Nido.Core.Ideas;
-using Nido.Core.Planning;
+using Nido.Core.Week.Problem;
 using Nido.Data;
 using Nido.Data.Demo;
 

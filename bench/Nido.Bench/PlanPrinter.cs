@@ -1,5 +1,7 @@
-using Nido.Core.Planning;
-using Nido.Core.Planning.Allocation;
+using Nido.Core.Week.Problem;
+using Nido.Core.Week.Reading;
+using Nido.Core.Week.Search;
+using Nido.Core.Week.Sharing;
 
 namespace Nido.Bench;
 
@@ -26,10 +28,10 @@ internal static class PlanPrinter
         }
 
         var watch = System.Diagnostics.Stopwatch.StartNew();
-        var allocation = new WeekAllocation(plan);
+        var allocation = new WeekSharing(plan);
         var shared = allocation.Problem();
         var built = watch.Elapsed.TotalSeconds;
-        var best = AllocationModel.Solve(shared, 1, default);
+        var best = SharingModel.Solve(shared, 1, default);
         Console.WriteLine($"shared out: {shared.Groups.Count} ideas, {shared.Supplies.Count} materials, {shared.Recipes.Count} recipes, {best.Cost}, proven {best.Proven}, built {built:0.00} s, in all {watch.Elapsed.TotalSeconds:0.00} s");
         foreach (var swap in best.Swaps)
         {

@@ -1,7 +1,9 @@
 using System.Diagnostics;
 using Nido.Core.Group;
-using Nido.Core.Planning;
-using Nido.Core.Planning.Allocation;
+using Nido.Core.Week.Problem;
+using Nido.Core.Week.Reading;
+using Nido.Core.Week.Search;
+using Nido.Core.Week.Sharing;
 
 namespace Nido.Bench;
 
@@ -22,7 +24,7 @@ internal static class PlanningBench
         var result = new WeekComposer(problem, limits, TimeProvider.System).Compose(null, default);
         var (reached, against, single) = AgainstSingle(input, limits);
         watch.Restart();
-        AllocationModel.Solve(new WeekAllocation(new WeekPlan(problem, result.Plan)).Problem(), 0.7, default);
+        SharingModel.Solve(new WeekSharing(new WeekPlan(problem, result.Plan)).Problem(), 0.7, default);
         var sharing = watch.Elapsed.TotalSeconds;
         return new(
             Ratio(result.Score.Fair, result.Greedy.Fair), result.Gap, first / result.Seconds, reached / single.Seconds,

@@ -1,6 +1,6 @@
 using Nido.Bench;
 using Nido.Catalog;
-using Nido.Core.Planning;
+using Nido.Core.Week.Search;
 using Nido.Data.Demo;
 
 // Ratios of things measured in one run: figures that mean the same on a faster or slower machine.
@@ -11,6 +11,18 @@ var lean = demo with { Ideas = [.. demo.Ideas.Where(i => LeanCatalogue.Has(i.Tec
 if (args is ["read"])
 {
     Console.WriteLine(await ReadingBench.RatioAsync());
+    return;
+}
+
+if (args is ["crash", ..])
+{
+    await CrashBench.PrintAsync(args.Length > 1 ? int.Parse(args[1], null) : 78);
+    return;
+}
+
+if (args is ["load", ..])
+{
+    await LoadBench.PrintAsync(args.Length > 1 ? int.Parse(args[1], null) : 20);
     return;
 }
 
@@ -32,6 +44,12 @@ if (args is ["large"])
     return;
 }
 
+if (args is ["columns", ..])
+{
+    ColumnsBench.Print(content, demo, lean, args.Length > 1 ? args[1] : null);
+    return;
+}
+
 if (args is ["plan"])
 {
     PlanPrinter.Print(demo);
@@ -46,9 +64,9 @@ void Row(string name, Func<PlanningFigures, double> figure, string format = "0.0
 Row("our shortfall / the greedy plan's", f => f.ShortfallToGreedy);
 Row("gap to the certified bound / our plan", f => f.Gap);
 Row("first whole plan / whole composition, in time", f => f.FirstToWhole);
-Row("choose then place / one single model, in time to its best", f => f.TimeToSingle);
-Row("choose then place / one single model, in shortfall", f => f.ShortfallToSingle);
-Row("ways / uses, in variables of the choose stage", f => f.WaysToUses);
+Row("columns / one single model, in time to its best", f => f.TimeToSingle);
+Row("columns / one single model, in shortfall", f => f.ShortfallToSingle);
+Row("ways / uses", f => f.WaysToUses);
 Row("sharing out the cupboard / the whole composition, in time", f => f.SharingToWhole);
 Console.WriteLine($"sharing out over many offers: {SharingBench.Measure(content)}");
 LargeBench.Print(content);

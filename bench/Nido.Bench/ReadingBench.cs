@@ -17,7 +17,7 @@ internal static class ReadingBench
         using var client = app.CreateClient();
         var weeks = await client.GetFromJsonAsync<JsonArray>("/api/weeks");
         var week = $"/api/weeks/{weeks![0]!["id"]}";
-        var ratio = await P95Async(client, week) / await P95Async(client, "/api/health");
+        var ratio = await P95Async(client, week) / await P95Async(client, "/api/timetables");
         Directory.Delete(folder, recursive: true);
         return ratio;
     }

@@ -2,8 +2,10 @@ using System.Diagnostics;
 using Nido.Catalog;
 using Nido.Core;
 using Nido.Core.Ideas;
-using Nido.Core.Planning;
-using Nido.Core.Planning.Allocation;
+using Nido.Core.Week.Problem;
+using Nido.Core.Week.Reading;
+using Nido.Core.Week.Search;
+using Nido.Core.Week.Sharing;
 using Nido.Data;
 using Nido.Data.Demo;
 
@@ -28,20 +30,20 @@ internal static class SharingBench
         var plan = new WeekPlan(problem, [.. problem.Slots.Select((s, k) => (s, Use: state.Uses[k])).Where(x => x.Use >= 0)
             .Select(x => new Placement(x.s.Day, problem.Blocks[x.s.Block].Id, x.s.Offer, problem.Uses[x.Use].Idea.Id, Locked: false))]);
         var watch = Stopwatch.StartNew();
-        var shared = new WeekAllocation(plan).Problem();
+        var shared = new WeekSharing(plan).Problem();
         var built = watch.Elapsed.TotalSeconds;
-        var result = AllocationModel.Solve(shared, Work, default);
+        var result = SharingModel.Solve(shared, Work, default);
         var inAll = watch.Elapsed.TotalSeconds;
         var made = Made();
         watch.Restart();
-        var large = AllocationModel.Solve(made, Work, default);
+        var large = SharingModel.Solve(made, Work, default);
         Console.WriteLine($"made up, {made.Groups.Count} ideas × {made.Supplies.Count} materials: {watch.Elapsed.TotalSeconds:0.00} s, {(large.Proven ? "proven" : $"gap {100 * large.Gap:0.0}%")}, {large.Cost}");
         return $"{shared.Groups.Count} ideas × {shared.Supplies.Count} of {content.Materials.Count} materials, {shared.Recipes.Count} recipes: "
             + $"{built:0.00} s to look at, {inAll:0.00} s in all, {(result.Proven ? "proven" : $"gap {100 * result.Gap:0.0}%")}, {result.Cost}";
     }
 
     /// <summary>Sixty ideas in three variants, with three roles of four materials each, over 160 shelves of which most are short.</summary>
-    private static AllocationProblem Made()
+    private static SharingProblem Made()
     {
         var chance = new SeededChance(5);
         const int Shelves = 160;

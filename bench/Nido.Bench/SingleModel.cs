@@ -1,6 +1,7 @@
 using System.Diagnostics;
 using Google.OrTools.Sat;
-using Nido.Core.Planning;
+using Nido.Core.Week.Problem;
+using Nido.Core.Week.Search;
 
 namespace Nido.Bench;
 
@@ -72,7 +73,7 @@ internal static class SingleModel
             var given = LinearExpr.Sum(
                 from u in problem.Uses
                 from d in Enumerable.Range(0, problem.Days.Count)
-                where problem.Present[k / 4][d]
+                where problem.Attendance.Is(k / 4, d, u.BlockIndex)
                 select lies[u.Index][d] * u.Dose[^1][k]);
             var lacking = model.NewIntVar(0, target, $"lacking {k}");
             var far = model.NewIntVar(0, target, $"far {k}");
@@ -102,7 +103,7 @@ internal static class SingleModel
                 from u in problem.Uses
                 where u.Reach[c] && u.Strands.Contains(s)
                 from d in Enumerable.Range(0, problem.Days.Count)
-                where problem.Present[c][d]
+                where problem.Attendance.Is(c, d, u.BlockIndex)
                 select lies[u.Index][d]) >= 1);
             yield return missing * PlanState.StrandCost;
         }

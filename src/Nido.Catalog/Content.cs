@@ -1,10 +1,10 @@
 using Nido.Core.Allergens;
 using Nido.Core.Cupboard;
-using Nido.Core.Group;
+using Nido.Core.Group.Steps;
 using Nido.Core.Ideas;
+using Nido.Core.Ideas.Ways;
 using Nido.Core.Making;
 using Nido.Core.Safety;
-using Nido.Core.Steps;
 using Nido.Core.Words;
 
 namespace Nido.Catalog;

@@ -1,8 +1,8 @@
 using Nido.Core;
 using Nido.Core.Cupboard;
 using Nido.Core.Group;
+using Nido.Core.Group.Steps;
 using Nido.Core.Ideas;
-using Nido.Core.Steps;
 
 namespace Nido.Catalog;
 

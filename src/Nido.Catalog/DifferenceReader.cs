@@ -1,6 +1,7 @@
 using Nido.Core.Group;
+using Nido.Core.Group.Steps;
 using Nido.Core.Ideas;
-using Nido.Core.Steps;
+using Nido.Core.Ideas.Ways;
 
 namespace Nido.Catalog;
 

@@ -1,5 +1,5 @@
-using Nido.Core.Group;
-using Nido.Core.Steps;
+using Nido.Core.Group.Steps;
+using Nido.Core.Ideas.Ways;
 
 namespace Nido.Catalog;
 

@@ -1,4 +1,5 @@
-using Nido.Core.Planning;
+using Nido.Core.Week.Problem;
+using Nido.Core.Week.Search;
 
 namespace Nido.Data;
 
@@ -12,8 +13,23 @@ namespace Nido.Data;
 public sealed record ComposeReport(
     double FairMinutes, double BoundMinutes, double Gap, double FirstMinutes, double Seconds, ComposeEnd End)
 {
+    /// <summary>What no plan's smallest share goes above, in percent of an even one; null where it was not found.</summary>
+    public double? AtMostShare { get; init; }
+
+    /// <summary>Of which week the bounds are; another week's say nothing of a plan.</summary>
+    public string? Mark { get; init; }
+
     /// <summary>The report of a result.</summary>
-    public static ComposeReport Of(ComposeResult result) => new(
+    /// <param name="result">The result.</param>
+    /// <param name="mark">Of the week as it is kept; see <see cref="WeekProblem.Mark"/>.</param>
+    public static ComposeReport Of(ComposeResult result, long mark) => new(
         result.Score.Fair / (double)WeekProblem.PerMinute, result.Bound / (double)WeekProblem.PerMinute, Math.Round(result.Gap, 4),
-        result.Greedy.Fair / (double)WeekProblem.PerMinute, Math.Round(result.Seconds, 1), result.End);
+        result.Greedy.Fair / (double)WeekProblem.PerMinute, Math.Round(result.Seconds, 1), result.End)
+    {
+        Mark = MarkOf(mark),
+        AtMostShare = result.AtMostShare is { } most ? Math.Round(most / 1e4, 1) : null,
+    };
+
+    /// <summary>A mark as it is kept: JSON numbers do not hold all of it.</summary>
+    public static string MarkOf(long mark) => mark.ToString("x16", System.Globalization.CultureInfo.InvariantCulture);
 }

@@ -7,9 +7,9 @@ using Nido.Catalog;
 using Nido.Core.Allergens;
 using Nido.Core.Cupboard;
 using Nido.Core.Group;
+using Nido.Core.Group.Steps;
 using Nido.Core.Ideas;
 using Nido.Core.Safety;
-using Nido.Core.Steps;
 using Nido.Data.Rows;
 
 namespace Nido.Data;
@@ -78,11 +78,16 @@ public sealed class NidoDb(DbContextOptions<NidoDb> options) : DbContext(options
     }
 
     /// <summary>What is known of the children of a group on a day.</summary>
-    public async Task<Evidence> EvidenceAsync(string groupId, DateOnly on, CancellationToken stop)
+    /// <param name="groupId">The group.</param>
+    /// <param name="on">The day.</param>
+    /// <param name="stop">Gives up.</param>
+    /// <param name="until">Last day of which anything counts; <paramref name="on"/> where null. A week counts its own days too.</param>
+    public async Task<Evidence> EvidenceAsync(string groupId, DateOnly on, CancellationToken stop, DateOnly? until = null)
     {
+        var last = until ?? on;
         var children = Children.Where(c => c.GroupId == groupId).Select(c => c.Id);
-        var seen = await Observations.Where(o => children.Contains(o.ChildId)).OrderBy(o => o.Id).ToListAsync(stop);
-        var chosen = await ChosenSteps.Where(c => children.Contains(c.ChildId)).ToListAsync(stop);
+        var seen = await Observations.Where(o => children.Contains(o.ChildId) && o.On <= last).OrderBy(o => o.Id).ToListAsync(stop);
+        var chosen = await ChosenSteps.Where(c => children.Contains(c.ChildId) && c.On <= last).ToListAsync(stop);
         return new([.. seen.Select(o => o.ToCore())], [.. chosen.Select(c => c.ToCore())], on)
         {
             Objectives = [.. (await Objectives.Where(o => children.Contains(o.ChildId)).ToListAsync(stop)).Select(o => o.ToCore())],
@@ -140,6 +145,7 @@ public sealed class NidoDb(DbContextOptions<NidoDb> options) : DbContext(options
         modelBuilder.Entity<GroupRow>(g =>
         {
             g.ToTable("groups");
+            g.HasQueryFilter(x => x.BinnedAt == null);
             AsJson(g.Property(x => x.Settings));
             AsJson(g.Property(x => x.Expected)).HasDefaultValueSql("'[]'");
             AsJson(g.Property(x => x.Wishes)).HasDefaultValueSql("'[]'");
@@ -150,11 +156,13 @@ public sealed class NidoDb(DbContextOptions<NidoDb> options) : DbContext(options
         modelBuilder.Entity<ChildRow>(c =>
         {
             c.ToTable("children");
+            c.HasQueryFilter(x => x.BinnedAt == null);
             AsJson(c.Property(x => x.Supports)).HasDefaultValueSql("'[]'");
             AsJson(c.Property(x => x.Ways)).HasDefaultValueSql("'{}'");
             AsJson(c.Property(x => x.UnknownAllergies)).HasDefaultValueSql("'[]'");
             AsJson(c.Property(x => x.Plans)).HasDefaultValueSql("'[]'");
-            c.HasIndex(x => new { x.GroupId, x.Name }).IsUnique();
+            // A child in the bin keeps its name; another may have it meanwhile.
+            c.HasIndex(x => new { x.GroupId, x.Name }).IsUnique().HasFilter("\"BinnedAt\" IS NULL");
         });
         modelBuilder.Entity<ObservationRow>(o =>
         {
@@ -177,6 +185,7 @@ public sealed class NidoDb(DbContextOptions<NidoDb> options) : DbContext(options
         modelBuilder.Entity<ThemeRow>(t =>
         {
             t.ToTable("themes");
+            t.HasQueryFilter(x => x.BinnedAt == null);
             AsJson(t.Property(x => x.Theme));
         });
         modelBuilder.Entity<RotaRow>(r =>
@@ -208,10 +217,11 @@ public sealed class NidoDb(DbContextOptions<NidoDb> options) : DbContext(options
         modelBuilder.Entity<WeekRow>(w =>
         {
             w.ToTable("weeks");
+            w.HasQueryFilter(x => x.BinnedAt == null);
             AsJson(w.Property(x => x.Sliders));
             AsJson(w.Property(x => x.Report));
             AsJson(w.Property(x => x.Plan));
-            AsJson(w.Property(x => x.Happenings)).HasDefaultValueSql("'[]'");
+            AsJson(w.Property(x => x.CameUp)).HasColumnName("Happenings").HasDefaultValueSql("'[]'");
             AsJson(w.Property(x => x.Focus));
             w.Property(x => x.Version).IsConcurrencyToken();
             w.HasOne<GroupRow>().WithMany().HasForeignKey(x => x.GroupId);
@@ -230,8 +240,8 @@ public sealed class NidoDb(DbContextOptions<NidoDb> options) : DbContext(options
             c.HasKey(x => new { x.WeekId, x.Number });
             AsJson(c.Property(x => x.Before));
             AsJson(c.Property(x => x.After));
-            AsJson(c.Property(x => x.HappeningsBefore)).HasDefaultValueSql("'[]'");
-            AsJson(c.Property(x => x.HappeningsAfter)).HasDefaultValueSql("'[]'");
+            AsJson(c.Property(x => x.CameUpBefore)).HasColumnName("HappeningsBefore").HasDefaultValueSql("'[]'");
+            AsJson(c.Property(x => x.CameUpAfter)).HasColumnName("HappeningsAfter").HasDefaultValueSql("'[]'");
         });
     }
 

@@ -2,8 +2,9 @@ using Nido.Catalog;
 using Nido.Core.Cupboard;
 using Nido.Core.Group;
 using Nido.Core.Ideas;
-using Nido.Core.Planning;
+using Nido.Core.Ideas.Ways;
 using Nido.Core.Safety;
+using Nido.Core.Week.Problem;
 using Nido.Core.Words;
 
 namespace Nido.Data;

@@ -1,8 +1,9 @@
 using System.Globalization;
 using Nido.Core.Group;
 using Nido.Core.Ideas;
-using Nido.Core.Planning;
 using Nido.Core.Safety;
+using Nido.Core.Week.Findings;
+using Nido.Core.Week.Reading;
 using SkiaSharp;
 
 namespace Nido.Sheets;
@@ -89,7 +90,7 @@ public static class FamilySheet
         }
 
         // Things have to be there on the last working day before the week.
-        var by = plan.Problem.Days[0].Date.AddDays(-3);
+        var by = plan.Problem.FirstDay.AddDays(-3);
         page.Heading($"{words.Bring} ({string.Format(CultureInfo.InvariantCulture, words.BringBy, Day(by, language))})");
         foreach (var line in lacking)
         {

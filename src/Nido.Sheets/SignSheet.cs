@@ -1,7 +1,7 @@
-using Nido.Core.Allergens;
 using Nido.Core.Group;
-using Nido.Core.Planning;
 using Nido.Core.Safety;
+using Nido.Core.Week.Findings;
+using Nido.Core.Week.Reading;
 using SkiaSharp;
 
 namespace Nido.Sheets;

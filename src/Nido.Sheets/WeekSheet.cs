@@ -1,8 +1,9 @@
 using Nido.Core;
 using Nido.Core.Group;
-using Nido.Core.Planning;
 using Nido.Core.Prep;
-using Nido.Core.Safety;
+using Nido.Core.Week.Findings;
+using Nido.Core.Week.Problem;
+using Nido.Core.Week.Reading;
 using SkiaSharp;
 
 namespace Nido.Sheets;
@@ -62,7 +63,7 @@ public static class WeekSheet
                     var use = plan.State.Uses[problem.SlotAt(d, b, o)];
                     if (use >= 0)
                     {
-                        Strip(pen, problem.Uses[use], Left + (d * column), y + 2, column - 6, strip - 3);
+                        Strip(pen, problem.Uses[use], problem.Uses[use].On(d), Left + (d * column), y + 2, column - 6, strip - 3);
                     }
                 }
 
@@ -74,11 +75,11 @@ public static class WeekSheet
         document.EndPage();
     }
 
-    private static void Strip(Pen pen, Use use, float x, float y, float width, float height)
+    private static void Strip(Pen pen, Use use, UseOnDay on, float x, float y, float width, float height)
     {
         pen.Box(x, y, width, height);
         var lines = (int)pen.Paragraph(use.Idea.Title, x + 4, y + 10, width - 8, 8.5f, bold: true, lines: height > 40 ? 2 : 1);
-        var about = use.Idea.Lead is { } lead ? $"{lead.Name} · {Steps(use)}" : Steps(use);
+        var about = use.Idea.Lead is { } lead ? $"{lead.Name} · {Steps(on)}" : Steps(on);
         pen.Text(about, x + 4, y + 10 + lines, 7, colour: Pen.Quiet, width: width - 8);
         pen.Thread(use.Idea.Technique.AimShares(), x + 4, y + height - 5, width - 8);
     }
@@ -91,9 +92,11 @@ public static class WeekSheet
         foreach (var line in materials.Where(l => l.Lacking > 0))
         {
             var way = line.Make is { } make ? $"make it: {string.Join(", then ", make.Steps.Select(s => $"{s.Recipe.Do} {s.Batches}×"))}"
+                : line.Mix is { } mix ? $"mix it: {mix.Recipe.Name}, {mix.Scaled.BatchYield:0} {mix.Recipe.YieldUnit}"
                 : line.Packs > 0
                 ? $"buy {line.Packs} pack{(line.Packs == 1 ? "" : "s")} of {line.Material.PackSize:0.#}, {line.Cents / 100.0:0.00} {plan.Problem.Group.Settings.Currency}"
-                : "not sold: ask families or swap the idea";
+                : line.IsToAsk ? "not sold: ask families or swap the idea"
+                : "swap the idea";
             pages.Item($"{line.Material.Name}: short {line.Lacking:0.##} (have {line.Have:0.##}, uses {line.Used:0.##}) — {way}", tick: true);
         }
 
@@ -149,12 +152,12 @@ public static class WeekSheet
         }
     }
 
-    private static string Steps(Use use)
+    private static string Steps(UseOnDay on)
     {
-        int[] steps = [.. use.Children.Where(c => c.InReach).Select(c => c.Offer!.Step).Distinct().Order()];
+        int[] steps = [.. on.Children.Where(c => c.InReach).Select(c => c.Offer!.Step).Distinct().Order()];
         return steps.Length == 1 ? $"step {steps[0]}" : $"steps {steps[0]}–{steps[^1]}";
     }
 
     private static string Dates(WeekProblem problem) =>
-        $"{problem.Days[0].Date:d MMMM} – {problem.Days[^1].Date:d MMMM yyyy}";
+        $"{problem.FirstDay:d MMMM} – {problem.Days.Select(d => d.Date).LastOrDefault():d MMMM yyyy}";
 }

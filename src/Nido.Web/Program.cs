@@ -1,13 +1,15 @@
 using FluentValidation;
 using Microsoft.EntityFrameworkCore;
 using Nido.Catalog;
-using Nido.Core.Planning;
+using Nido.Core.Week.Search;
 using Nido.Data;
+using Nido.Data.Backups;
 using Nido.Data.Outside;
 using Nido.Web;
 using Nido.Web.Common;
 using Nido.Web.Cupboard;
 using Nido.Web.Group;
+using Nido.Web.House;
 using Nido.Web.Ideas;
 using Nido.Web.Making;
 using Nido.Web.Prep;
@@ -31,25 +33,48 @@ if (args is ["check-content", var folder])
     return problems.Count == 0 ? 0 : 1;
 }
 
+// Whatever is written is its owner's alone, from the first byte.
+OwnFiles.Only();
 var builder = WebApplication.CreateBuilder(args);
 builder.Host.UseSerilog((context, log) => log
     .MinimumLevel.Information()
     .MinimumLevel.Override("Microsoft", LogEventLevel.Warning)
-    // Bodies, queries and SQL parameters may speak of children; requests are logged by route only.
+    // Bodies, queries, addresses and SQL parameters may speak of children; requests are logged by route only.
+    .Enrich.With<NoAddresses>()
     .WriteTo.Console(new CompactJsonFormatter(), restrictedToMinimumLevel: context.HostingEnvironment.IsEnvironment("Testing") ? LogEventLevel.Error : LogEventLevel.Information));
 
-var file = SiteFile.Path(builder.Configuration);
+SiteFolder house;
+try
+{
+    house = SiteFolder.Open(SiteFile.Folder(builder.Configuration));
+    if (args is ["restore", var backup])
+    {
+        var aside = await Backup.PutInPlaceAsync(house, backup, DateTimeOffset.UtcNow, default);
+        Console.WriteLine($"{backup} is back.{(aside is null ? "" : $" What was there is kept as {aside}.")}");
+        house.Dispose();
+        return 0;
+    }
+}
+catch (SiteException e)
+{
+    return Faults.Tell(e);
+}
+
 var services = builder.Services;
 services.AddSingleton(TimeProvider.System);
 services.AddSingleton(Content.Read(Path.Combine(AppContext.BaseDirectory, "content")));
 services.AddSingleton<SiteStamp>();
-services.AddSingleton<IForecast>(new FileForecast(Path.Combine(Path.GetDirectoryName(file)!, "forecast.csv")));
+services.AddSingleton(_ => house);
+services.AddSingleton<OneWriter>();
+services.AddSingleton<IForecast>(new FileForecast(Path.Combine(house.Path, "forecast.csv")));
 services.AddSingleton<WeekProblems>();
 services.AddSingleton<Compositions>();
-services.AddSingleton(builder.Configuration.GetValue<bool>("Nido:Quick") ? new ComposeLimits(0.5, 8, 40_000, TimeSpan.FromSeconds(20)) : ComposeLimits.Usual);
+services.AddSingleton(builder.Configuration.GetValue<bool>("Nido:Quick") ? new ComposeLimits(0.3, 8, 40_000, TimeSpan.FromMinutes(5)) { Pricings = 12 } : ComposeLimits.Usual);
 services.AddScoped<WeekDesk>();
 services.AddScoped<Replanning>();
-services.AddDbContext<NidoDb>((provider, options) => options.UseSqlite(Site.Connection(file)).AddInterceptors(provider.GetRequiredService<SiteStamp>()));
+services.AddScoped<UnitSense>();
+services.AddDbContext<NidoDb>(
+    (provider, options) => options.UseSqlite(Site.Connection(house.File)).AddInterceptors(provider.GetRequiredService<SiteStamp>()));
 services.AddValidatorsFromAssemblyContaining<Program>(includeInternalTypes: true);
 services.ConfigureHttpJsonOptions(options =>
 {
@@ -60,9 +85,16 @@ services.ConfigureHttpJsonOptions(options =>
 
     options.SerializerOptions.NumberHandling = System.Text.Json.Serialization.JsonNumberHandling.Strict;
 });
-services.AddProblemDetails();
+if (builder.Configuration.GetValue("Nido:Night", true))
+{
+    services.AddSingleton<NightWatch>();
+    services.AddHostedService(provider => provider.GetRequiredService<NightWatch>());
+}
+
+services.AddProblemDetails(options => options.CustomizeProblemDetails = Problems.Say);
 services.AddExceptionHandler<ChangedMeanwhile>();
 services.AddExceptionHandler<UnreadableBody>();
+services.AddExceptionHandler<SiteFaults>();
 services.Configure<RouteHandlerOptions>(options => options.ThrowOnBadRequest = true);
 services.AddNidoOpenApi();
 services.AddResponseCompression(options => options.EnableForHttps = true);
@@ -81,16 +113,21 @@ app.UseSerilogRequestLogging(options =>
 });
 app.UseExceptionHandler();
 app.UseStatusCodePages();
-app.Use(UnreadableBody.KeepBody);
-app.UseResponseCompression();
 app.UseOwnHeaders();
+app.UseOwnHostOnly();
+app.UseResponseCompression();
 app.UseDefaultFiles();
 app.UseStaticFiles();
-// After the files: else the fallback below would answer for them.
+// What an address does is known from here on: a page, a change that takes its turn, a file of any size.
 app.UseRouting();
+app.UsePages();
+app.UsePlainBodies();
+app.UseOneWriter();
 
 var api = app.MapGroup("/api").AddEndpointFilter<Validated>();
-api.MapGet("/health", () => TypedResults.Ok(new Health("ready"))).WithName("health").WithTags("Site");
+api.MapHealth();
+api.MapHouse();
+api.MapTakeAlong();
 api.MapGroup();
 api.MapObservations();
 api.MapObjectives();
@@ -99,7 +136,7 @@ api.MapCupboard();
 api.MapSharing();
 api.MapWeek();
 api.MapReplan();
-api.MapSimulation();
+api.MapMayGoWrong();
 api.MapTerm();
 api.MapFiles();
 api.MapIdeas();
@@ -113,16 +150,14 @@ api.MapSafety();
 api.MapAllergens();
 app.MapOpenApi();
 app.MapScalarApiReference("/api-docs", options => options.DisableDefaultFonts());
-app.MapFallback("/api/{**rest}", () => TypedResults.NotFound());
-// Ids of ideas have a dot in them, so every other address is a page, not only those that do not look like files.
-app.MapFallbackToFile("{*page}", "index.html");
 
-await using (var scope = app.Services.CreateAsyncScope())
+try
 {
+    await using var scope = app.Services.CreateAsyncScope();
     var db = scope.ServiceProvider.GetRequiredService<NidoDb>();
-    await Site.OpenAsync(db, file, default);
+    await Site.OpenAsync(db, house, app.Services.GetRequiredService<TimeProvider>().GetUtcNow(), default);
     await Site.ReadAllergiesAsync(db, app.Services.GetRequiredService<Content>().Allergens, default);
-    if (app.Configuration.GetValue<bool>("Nido:Demo") && !await db.Groups.AnyAsync())
+    if (app.Configuration.GetValue<bool>("Nido:Demo") && !await db.Groups.IgnoreQueryFilters().AnyAsync())
     {
         await Site.SeedDemoAsync(db, NewId.Next, default);
         if (app.Configuration.GetValue("Nido:DemoComposed", true))
@@ -136,6 +171,14 @@ await using (var scope = app.Services.CreateAsyncScope())
         }
     }
 }
+catch (SiteException e)
+{
+    return Faults.Tell(e);
+}
+
+// Whoever starts it waits for this line instead of asking again and again.
+app.Lifetime.ApplicationStarted.Register(
+    () => app.Services.GetRequiredService<Serilog.ILogger>().Information("Ready at {Addresses}", app.Urls));
 
 // The newest week is worked out before anyone asks, and a few times more, so that what is compiled as it runs is
 // compiled by then: the first look, and the first check after a change, are as quick as the next.
@@ -149,15 +192,22 @@ app.Lifetime.ApplicationStarted.Register(() => _ = app.Configuration.GetValue<bo
         var input = (await desk.PlanAsync(newest, app.Lifetime.ApplicationStopping)).Problem.Input;
         for (var k = 0; k < 4 && !app.Lifetime.ApplicationStopping.IsCancellationRequested; k++)
         {
-            Nido.Core.Planning.WeekProblem.Build(input);
+            Nido.Core.Week.Problem.WeekProblem.Build(input);
         }
     }
 }));
-await app.RunAsync();
-return 0;
-
-/// <summary>The answer of /api/health.</summary>
-internal sealed record Health(string Status);
+try
+{
+    await app.RunAsync();
+    return 0;
+}
+catch (IOException e) when (
+    e.InnerException is Microsoft.AspNetCore.Connections.AddressInUseException or System.Net.Sockets.SocketException)
+{
+    return Faults.Tell(new(
+        $"Another program answers at {builder.Configuration["urls"] ?? "this address"} already.",
+        "Stop it, or choose another port with NIDO_PORT."));
+}
 
 /// <summary>Lets tests start the application.</summary>
 public partial class Program;

@@ -4,8 +4,9 @@ namespace Nido.Browser.Tests;
 public class AccessibilityTests(RunningSite site) : IClassFixture<RunningSite>
 {
     [Theory]
-    [InlineData(false, 1280, "week", "week/term", "group", "cupboard", "ideas", "ideas/making/frame", "ideas/words", "ideas/theme", "prep", "today")]
-    [InlineData(true, 1280, "week", "group", "cupboard", "ideas", "ideas/making/dots", "prep", "today")]
+    [InlineData(false, 1280, "week", "week/term", "group", "cupboard", "ideas", "ideas/making/frame", "ideas/words", "ideas/theme",
+        "prep", "today", "house")]
+    [InlineData(true, 1280, "week", "group", "cupboard", "ideas", "ideas/making/dots", "prep", "today", "house")]
     [InlineData(false, 768, "week", "week/term", "ideas/making/stack", "today")]
     public async Task Every_place_is_clean(bool dark, int width, params string[] places)
     {

@@ -25,5 +25,5 @@ public sealed class ComposedSite : IDisposable
 
     public void Dispose() => Directory.Delete(folder, recursive: true);
 
-    private async Task ComposeAsync() => RunningSite.End((await RunningSite.StartAsync(folder, demo: true, quick: true)).Process);
+    private async Task ComposeAsync() => await (await RunningSite.StartAsync(folder, demo: true, quick: true)).DisposeAsync();
 }

@@ -109,7 +109,7 @@ public class MainJobTests(RunningSite site) : IClassFixture<RunningSite>
         page.See("[data-kind]").SendKeys("It rains");
         page.Until(_ => page.All("[data-subject]").Count == 0, "no child to choose");
         page.Named("button", "Work it in").Click();
-        page.See("[data-happenings]").Text.ShouldContain("Rain, Monday");
+        page.See("[data-came-up]").Text.ShouldContain("Rain, Monday");
         page.See("[data-look]").Text.ShouldContain("Smallest share");
         page.Press(Keys.Escape);
         page.Until(_ => page.All("dialog[open]").Count == 0, "the dialog closed");

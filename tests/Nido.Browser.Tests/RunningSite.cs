@@ -1,7 +1,7 @@
-using System.Diagnostics;
-using System.Net;
-using System.Net.Sockets;
+using System.Net.Http.Headers;
+using System.Net.Http.Json;
 using System.Text.Json.Nodes;
+using Nido.Shared;
 
 namespace Nido.Browser.Tests;
 
@@ -10,7 +10,7 @@ namespace Nido.Browser.Tests;
 public class RunningSite(ComposedSite composed) : IAsyncLifetime
 {
     private readonly string folder = Directory.CreateTempSubdirectory("nido-browser").FullName;
-    private Process? process;
+    private HouseProcess? house;
 
     /// <summary>Whether the demo house is in it.</summary>
     protected virtual bool Demo => true;
@@ -21,7 +21,7 @@ public class RunningSite(ComposedSite composed) : IAsyncLifetime
     /// <summary>Whether it begins with a copy of the demo house composed once, instead of composing its own.</summary>
     protected virtual bool Copied => true;
 
-    public string Address { get; private set; } = "";
+    public string Address => house!.Address;
 
     public async ValueTask InitializeAsync()
     {
@@ -30,51 +30,14 @@ public class RunningSite(ComposedSite composed) : IAsyncLifetime
             await composed.CopyAsync(folder);
         }
 
-        (process, Address) = await StartAsync(folder, Demo, Quick);
+        house = await StartAsync(folder, Demo, Quick);
     }
 
     /// <summary>Starts the application over a folder and waits until it is ready, demo weeks composed.</summary>
-    internal static async Task<(Process Process, string Address)> StartAsync(string folder, bool demo, bool quick)
-    {
-        var address = $"http://127.0.0.1:{FreePort()}";
-        var web = Path.Combine(Repository.Root, "src", "Nido.Web");
-        var process = Process.Start(new ProcessStartInfo("dotnet", [Path.Combine(web, "bin", "Release", "net10.0", "Nido.Web.dll")])
-        {
-            WorkingDirectory = web,
-            RedirectStandardOutput = true,
-            Environment =
-            {
-                ["NIDO_DATA"] = folder, ["ASPNETCORE_URLS"] = address, ["Nido__Demo"] = $"{demo}", ["Nido__Quick"] = $"{quick}",
-                // Measuring what runs often pays only in a process that lives long.
-                ["DOTNET_TieredPGO"] = "0",
-            },
-        })!;
-        process.OutputDataReceived += (_, _) => { };
-        process.BeginOutputReadLine();
-        using var client = new HttpClient { BaseAddress = new Uri(address) };
-        using var patience = new CancellationTokenSource(TimeSpan.FromMinutes(4));
-        while (true)
-        {
-            try
-            {
-                await client.GetStringAsync("/api/health", patience.Token);
-                return (process, address);
-            }
-            catch (HttpRequestException) when (!process.HasExited)
-            {
-                // Asking without a breath would take a core from what is being waited for.
-                await Task.Delay(50, patience.Token);
-            }
-        }
-    }
-
-    /// <summary>Ends an application at once.</summary>
-    internal static void End(Process? process)
-    {
-        process?.Kill(entireProcessTree: true);
-        process?.WaitForExit();
-        process?.Dispose();
-    }
+    internal static Task<HouseProcess> StartAsync(string folder, bool demo, bool quick) => HouseProcess.Begin(
+        folder, new Dictionary<string, string> { ["Nido__Demo"] = $"{demo}", ["Nido__Quick"] = $"{quick}" }, null,
+            Path.Combine(Repository.Root, "src", "Nido.Web"))
+        .ReadyAsync(TestContext.Current.CancellationToken);
 
     public async Task<JsonNode> GetAsync(string path)
     {
@@ -82,21 +45,30 @@ public class RunningSite(ComposedSite composed) : IAsyncLifetime
         return JsonNode.Parse(await client.GetStringAsync(path, TestContext.Current.CancellationToken))!;
     }
 
+    /// <summary>Changes what stands at an address, as another person at another machine.</summary>
+    public async Task ChangeAsync(string path, Action<JsonNode> change)
+    {
+        using var client = new HttpClient { BaseAddress = new Uri(Address) };
+        using var read = await client.GetAsync(path, TestContext.Current.CancellationToken);
+        var body = (await read.Content.ReadFromJsonAsync<JsonNode>(TestContext.Current.CancellationToken))!;
+        change(body);
+        using var request = new HttpRequestMessage(HttpMethod.Put, path) { Content = JsonContent.Create(body) };
+        request.Headers.IfMatch.Add(new EntityTagHeaderValue(read.Headers.ETag!.Tag));
+        using var answer = await client.SendAsync(request, TestContext.Current.CancellationToken);
+        answer.EnsureSuccessStatusCode();
+    }
+
     /// <summary>Address of a place of the first week.</summary>
     public async Task<string> PlaceAsync(string place) => $"{Address}/w/{(await GetAsync("/api/weeks"))[0]!["id"]}/{place}";
 
-    public ValueTask DisposeAsync()
+    public async ValueTask DisposeAsync()
     {
-        End(process);
+        if (house is not null)
+        {
+            await house.DisposeAsync();
+        }
+
         Directory.Delete(folder, recursive: true);
         GC.SuppressFinalize(this);
-        return ValueTask.CompletedTask;
-    }
-
-    private static int FreePort()
-    {
-        using var listener = new TcpListener(IPAddress.Loopback, 0);
-        listener.Start();
-        return ((IPEndPoint)listener.LocalEndpoint).Port;
     }
 }

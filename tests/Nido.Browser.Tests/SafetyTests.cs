@@ -1,5 +1,3 @@
-using System.Net.Http.Json;
-using System.Text.Json.Nodes;
 using OpenQA.Selenium;
 
 namespace Nido.Browser.Tests;
@@ -11,14 +9,14 @@ public class SafetyTests(RunningSite site) : IClassFixture<RunningSite>
     {
         using var page = new Page();
         page.Go(await site.PlaceAsync("ideas"));
-        page.Until(_ => page.All("[data-barred]").Count == 1, "ideas kept out");
-        page.Click("[data-barred] summary");
+        page.Until(_ => page.All("[data-kept-out]").Count == 1, "ideas kept out");
+        page.Click("[data-kept-out] summary");
         // An allergen is never lifted: it has what would serve instead, and no form.
-        page.See("[data-barred]").Text.ShouldContain("Instead:");
-        page.All("[data-barred] li button").First(b => b.Text.StartsWith("Override", StringComparison.Ordinal)).Click();
-        page.See("[data-barred] form input").SendKeys("Watched by the lead alone");
+        page.See("[data-kept-out]").Text.ShouldContain("Instead:");
+        page.All("[data-kept-out] li button").First(b => b.Text.StartsWith("Override", StringComparison.Ordinal)).Click();
+        page.See("[data-kept-out] form input").SendKeys("Watched by the lead alone");
         page.Named("button", "Lift the rule").Click();
-        page.Until(_ => page.All("[data-barred] form").Count == 0, "the idea to be let in");
+        page.Until(_ => page.All("[data-kept-out] form").Count == 0, "the idea to be let in");
 
         page.Go(await site.PlaceAsync("week"));
         page.Truth();
@@ -59,12 +57,8 @@ public class SafetyTests(RunningSite site) : IClassFixture<RunningSite>
 
     private async Task TraineeComesAsync(string from)
     {
-        using var client = new HttpClient { BaseAddress = new Uri(site.Address) };
-        var stop = TestContext.Current.CancellationToken;
-        var groups = await client.GetFromJsonAsync<JsonArray>("/api/groups", stop);
-        var path = $"/api/groups/{groups![0]!["id"]!.GetValue<string>()}";
-        var group = (await client.GetFromJsonAsync<JsonNode>(path, stop))!;
-        group["adults"]!.AsArray().First(a => a!["name"]!.GetValue<string>() == "Trainee")!["from"] = from;
-        (await client.PutAsJsonAsync(path, group, stop)).EnsureSuccessStatusCode();
+        var path = $"/api/groups/{(await site.GetAsync("/api/groups"))[0]!["id"]!.GetValue<string>()}";
+        await site.ChangeAsync(path, group => group["adults"]!.AsArray()
+            .First(a => a!["name"]!.GetValue<string>() == "Trainee")!["from"] = from);
     }
 }

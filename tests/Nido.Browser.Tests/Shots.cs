@@ -31,7 +31,7 @@ public class Shots(Shots.FullSite site) : IClassFixture<Shots.FullSite>
                 Save(page, name);
             }
 
-            foreach (var place in (string[])["cupboard", "ideas/snip-and-cut.card-a4", "prep"])
+            foreach (var place in (string[])["cupboard", "ideas/snip-and-cut.card-a4", "prep", "house"])
             {
                 page.Go(await site.PlaceAsync(place)).See("h1");
                 page.Until(_ => page.All("main section li, main tbody tr, main article").Count > 0, place);
@@ -57,10 +57,6 @@ public class Shots(Shots.FullSite site) : IClassFixture<Shots.FullSite>
 
             page.Until(_ => page.All("[data-seen] li").Count == 2, "what was seen");
             Save(page, "group");
-            page.Named("button", "Settings").Click();
-            page.See("[data-ways] option");
-            page.Script.ExecuteScript("document.querySelector('[data-ways]').scrollIntoView()");
-            Save(page, "group-settings");
             page.Go(await site.PlaceAsync("week")).See("[data-truth]");
             page.Named("button", "Came up").Click();
             page.See("[data-kind]").SendKeys("A material is gone");

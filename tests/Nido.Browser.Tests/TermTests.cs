@@ -37,7 +37,7 @@ public class TermTests(RunningSite site) : IClassFixture<RunningSite>
         page.Click("[data-kind] option[value=closed]");
         page.Script.ExecuteScript("const i = document.querySelector('[data-until]'); Object.getOwnPropertyDescriptor(HTMLInputElement.prototype, 'value').set.call(i, '12:00'); i.dispatchEvent(new Event('input', { bubbles: true }))");
         page.Named("button", "Work it in").Click();
-        page.Until(_ => page.All("[data-happenings] li").Any(l => l.Text.Contains("Closed from 12:00, Monday")), "the sentence");
+        page.Until(_ => page.All("[data-came-up] li").Any(l => l.Text.Contains("Closed from 12:00, Monday")), "the sentence");
         page.Press(Keys.Escape);
         page.Until(_ => page.See("#strip-0-table-0").Text.Contains("closed"), "the closed block");
         page.Truth().ShouldNotContain("empty");

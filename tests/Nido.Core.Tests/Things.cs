@@ -1,8 +1,8 @@
 using Nido.Core.Cupboard;
 using Nido.Core.Group;
 using Nido.Core.Ideas;
-using Nido.Core.Planning;
 using Nido.Core.Safety;
+using Nido.Core.Week.Problem;
 using Nido.Data;
 
 namespace Nido.Core.Tests;

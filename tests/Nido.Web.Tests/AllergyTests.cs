@@ -71,7 +71,7 @@ public sealed class AllergyTests : IAsyncLifetime
         (await app.SendAsync(HttpMethod.Put, "/api/allergens/unknown", new { word = "Annatto", materialIds = Rice })).Status.ShouldBe(200);
         var view = await app.GetAsync($"/api/weeks/{week}");
         view["truth"]!["unread"]!.AsArray().ShouldBeEmpty();
-        view["barred"]!.AsArray().ShouldContain(b => b!["ideaId"]!.GetValue<string>() == "pour-and-measure.rice");
+        view["keptOut"]!.AsArray().ShouldContain(b => b!["ideaId"]!.GetValue<string>() == "pour-and-measure.rice");
     }
 
     [Fact]

@@ -100,9 +100,9 @@ public class CompositionTests(ComposedSite site)
         (await app.SendAsync(HttpMethod.Put, $"/api/groups/{group}", body)).Status.ShouldBe(200);
         var view = await app.GetAsync($"/api/weeks/{week}");
         view["strips"]!.AsArray().Count.ShouldBe(40);
-        view["barred"]!.AsArray().Count.ShouldBe(10);
+        view["keptOut"]!.AsArray().Count.ShouldBe(10);
         await app.ComposeAsync(week);
-        (await app.GetAsync($"/api/weeks/{week}"))["barred"]!.AsArray().ShouldBeEmpty();
+        (await app.GetAsync($"/api/weeks/{week}"))["keptOut"]!.AsArray().ShouldBeEmpty();
     }
 
     [Fact]

@@ -72,6 +72,20 @@ public class FileTests(DemoApp demo) : IClassFixture<DemoApp>
     }
 
     [Fact]
+    public async Task A_unit_written_with_the_words_of_an_earlier_version_is_still_opened()
+    {
+        await App.SendAsync(HttpMethod.Post, $"/api/weeks/{demo.Week}/came-up",
+            new { kind = "rain", fromDay = 1, toDay = 1, subject = "" });
+        var unit = await App.Client.GetStringAsync($"/api/weeks/{demo.Week}/unit.json", NidoApp.Stop);
+        unit.ShouldContain("\"cameUp\"");
+        var former = unit.Replace("\"cameUp", "\"happenings", StringComparison.Ordinal);
+        await using var other = new NidoApp { Demo = false };
+        var (status, week) = await other.SendTextAsync("/api/weeks/unit", former);
+        status.ShouldBe(201, week.ToJsonString());
+        WithoutIds(await other.Client.GetStringAsync($"/api/weeks/{week["id"]}/unit.json", NidoApp.Stop)).ShouldBe(WithoutIds(unit));
+    }
+
+    [Fact]
     public async Task A_unit_fits_the_published_schema()
     {
         var schema = await App.Client.GetStringAsync("/api/formats/unit.schema.json", NidoApp.Stop);
@@ -82,7 +96,7 @@ public class FileTests(DemoApp demo) : IClassFixture<DemoApp>
 
     [Theory]
     [InlineData("not json at all", "not a unit file")]
-    [InlineData("{}", "see docs/formats/unit.schema.json")]
+    [InlineData("{}", "docs/formats/unit.schema.json says")]
     [InlineData("THEME", "is not known here")]
     public async Task A_wrong_unit_file_is_refused_and_nothing_is_saved(string text, string message)
     {

@@ -100,7 +100,8 @@ public class GroupWaysTests(DemoApp demo) : IClassFixture<DemoApp>
         var blocks = (await app.GetAsync($"/api/weeks/{demo.Week}/days/0"))["blocks"]!.AsArray();
         blocks.First(b => (string)b!["id"]! == "welcome")!["longWork"]!.AsArray().ShouldContain(w => (string)w!["name"]! == "Junia");
         blocks.First(b => (string)b!["id"]! == "stations")!["longWork"]!.AsArray().ShouldBeEmpty();
-        var cutOff = (await app.GetAsync($"/api/weeks/{demo.Week}/simulation"))["cutOff"]!.AsArray().Where(w => (string)w!["name"]! == "Junia").ToArray();
+        var cutOff = (await app.GetAsync($"/api/weeks/{demo.Week}/may-go-wrong"))["cutOff"]!.AsArray()
+            .Where(w => (string)w!["name"]! == "Junia").ToArray();
         cutOff.Select(w => (string)w!["block"]!).ShouldBe(["Welcome", "Table"]);
         cutOff.ShouldAllBe(w => (int)w!["enough"]! > 20 && (int)w["enough"]! % 5 == 0);
         (await app.SendAsync(HttpMethod.Post, $"/api/groups/{demo.Group}/observations", new { observations = new[] { new { childId = id, ladder = "fold", step = 3, help = "alone", minutes = 0 } } })).Status.ShouldBe(400);

@@ -1,3 +1,4 @@
+using System.Net.Http.Headers;
 using System.Net.Http.Json;
 using System.Text;
 using System.Text.Json;
@@ -13,6 +14,7 @@ namespace Nido.Web.Tests;
 public sealed class NidoApp : WebApplicationFactory<Program>
 {
     private readonly string folder = Directory.CreateTempSubdirectory("nido-web").FullName;
+    private readonly FullDisk full = new();
     private HttpClient? client;
 
     /// <summary>Whether the demo house is in it; an empty site otherwise.</summary>
@@ -32,17 +34,57 @@ public sealed class NidoApp : WebApplicationFactory<Program>
     public async Task<(int Status, JsonNode Body)> SendAsync(HttpMethod method, string path, object? body = null)
     {
         using var request = new HttpRequestMessage(method, path) { Content = body is null ? null : JsonContent.Create(body) };
+        if (method == HttpMethod.Put && await EditionAsync(path) is { } edition)
+        {
+            request.Headers.IfMatch.Add(edition);
+        }
+
         return await AnswerAsync(request);
+    }
+
+    /// <summary>Sends a change of an edition somebody has open.</summary>
+    public async Task<(int Status, JsonNode Body)> ChangeAsync(string path, object body, EntityTagHeaderValue? edition)
+    {
+        using var request = new HttpRequestMessage(HttpMethod.Put, path) { Content = JsonContent.Create(body) };
+        if (edition is not null)
+        {
+            request.Headers.IfMatch.Add(edition);
+        }
+
+        return await AnswerAsync(request);
+    }
+
+    /// <summary>The edition of what stands at an address now, or null where it has none.</summary>
+    public async Task<EntityTagHeaderValue?> EditionAsync(string path)
+    {
+        using var answer = await Client.GetAsync(path, Stop);
+        return answer.Headers.ETag;
     }
 
     public async Task<(int Status, JsonNode Body)> SendTextAsync(string path, byte[] bytes)
     {
         using var request = new HttpRequestMessage(HttpMethod.Post, path) { Content = new ByteArrayContent(bytes) };
-        request.Content.Headers.ContentType = new(path.EndsWith("unit", StringComparison.Ordinal) ? "application/json" : "text/csv");
+        request.Content.Headers.ContentType = new(
+            path.EndsWith("unit", StringComparison.Ordinal) || path.EndsWith("site", StringComparison.Ordinal) ? "application/json"
+            : "text/csv");
         return await AnswerAsync(request);
     }
 
     public Task<(int Status, JsonNode Body)> SendTextAsync(string path, string text) => SendTextAsync(path, Encoding.UTF8.GetBytes(text));
+
+    /// <summary>Does something while the file of the house cannot grow.</summary>
+    public async Task<T> WithFullDiskAsync<T>(Func<Task<T>> what)
+    {
+        full.IsFull = true;
+        try
+        {
+            return await what();
+        }
+        finally
+        {
+            full.IsFull = false;
+        }
+    }
 
     /// <summary>Brings everything written so far into the one file.</summary>
     public async Task FoldAsync()
@@ -83,11 +125,13 @@ public sealed class NidoApp : WebApplicationFactory<Program>
             System.IO.File.Copy(From, File);
         }
 
+        builder.ConfigureServices(services => services.ConfigureDbContext<Nido.Data.NidoDb>(options => options.AddInterceptors(full)));
         builder.UseEnvironment("Testing")
             .UseSetting("NIDO_DATA", folder)
             .UseSetting("Nido:Demo", $"{Demo}")
             .UseSetting("Nido:DemoComposed", "false")
-            .UseSetting("Nido:Quick", "true");
+            .UseSetting("Nido:Quick", "true")
+            .UseSetting("Nido:Night", "false");
     }
 
     protected override void Dispose(bool disposing)

@@ -15,7 +15,7 @@ public class ReplanTests(DemoApp demo) : IClassFixture<DemoApp>
         var (status, body) = await PostAsync(new { kind = "childAway", subject = (string)child["id"]!, fromDay = 2, toDay = 3 });
         status.ShouldBe(200, body.ToJsonString());
         var week = body["week"]!;
-        ((string)week["happenings"]![0]!["sentence"]!).ShouldBe("Hina away, Wednesday to Thursday");
+        ((string)week["cameUp"]![0]!["sentence"]!).ShouldBe("Hina away, Wednesday to Thursday");
         ((string)week["canUndo"]!).ShouldBe("Hina away, Wednesday to Thursday");
         ((int)week["truth"]!["empty"]!).ShouldBe(0);
         Strips(week, d => d < 2).ShouldBe(Strips(before, d => d < 2));
@@ -23,12 +23,12 @@ public class ReplanTests(DemoApp demo) : IClassFixture<DemoApp>
         ((int)(await app.GetAsync($"/api/weeks/{demo.Week}/days/2"))["children"]!).ShouldBe(13);
 
         await app.SendAsync(HttpMethod.Post, $"/api/weeks/{demo.Week}/undo");
-        (await WeekAsync())["happenings"]!.AsArray().ShouldBeEmpty();
+        (await WeekAsync())["cameUp"]!.AsArray().ShouldBeEmpty();
         Strips(await WeekAsync(), _ => true).ShouldBe(Strips(before, _ => true));
         await app.SendAsync(HttpMethod.Post, $"/api/weeks/{demo.Week}/redo");
-        (await WeekAsync())["happenings"]!.AsArray().Count.ShouldBe(1);
-        (await app.SendAsync(HttpMethod.Delete, $"/api/weeks/{demo.Week}/happenings/0")).Body["week"]!["happenings"]!.AsArray().ShouldBeEmpty();
-        (await app.SendAsync(HttpMethod.Delete, $"/api/weeks/{demo.Week}/happenings/0")).Status.ShouldBe(404);
+        (await WeekAsync())["cameUp"]!.AsArray().Count.ShouldBe(1);
+        (await app.SendAsync(HttpMethod.Delete, $"/api/weeks/{demo.Week}/came-up/0")).Body["week"]!["cameUp"]!.AsArray().ShouldBeEmpty();
+        (await app.SendAsync(HttpMethod.Delete, $"/api/weeks/{demo.Week}/came-up/0")).Status.ShouldBe(404);
         await app.SendAsync(HttpMethod.Post, $"/api/weeks/{demo.Week}/undo");
         await app.SendAsync(HttpMethod.Post, $"/api/weeks/{demo.Week}/undo");
     }
@@ -42,7 +42,7 @@ public class ReplanTests(DemoApp demo) : IClassFixture<DemoApp>
         status.ShouldBe(200, body.ToJsonString());
         body["week"]!["strips"]!.AsArray().ShouldNotContain(s => (int)s!["day"]! >= 3 && ((string)s["ideaId"]!).EndsWith($".{material}"));
         (await PostAsync(new { kind = "rain", subject = "", fromDay = 4, toDay = 4 })).Status.ShouldBe(200);
-        (await WeekAsync())["happenings"]!.AsArray().Count.ShouldBe(2);
+        (await WeekAsync())["cameUp"]!.AsArray().Count.ShouldBe(2);
         await app.SendAsync(HttpMethod.Post, $"/api/weeks/{demo.Week}/undo");
         await app.SendAsync(HttpMethod.Post, $"/api/weeks/{demo.Week}/undo");
     }
@@ -82,7 +82,8 @@ public class ReplanTests(DemoApp demo) : IClassFixture<DemoApp>
 
     private async Task<JsonNode> WeekAsync() => await app.GetAsync($"/api/weeks/{demo.Week}");
 
-    private async Task<(int Status, JsonNode Body)> PostAsync(object happening) => await app.SendAsync(HttpMethod.Post, $"/api/weeks/{demo.Week}/happenings", happening);
+    private async Task<(int Status, JsonNode Body)> PostAsync(object happening) =>
+        await app.SendAsync(HttpMethod.Post, $"/api/weeks/{demo.Week}/came-up", happening);
 
     private static string[] Strips(JsonNode week, Func<int, bool> onDay) =>
         [.. week["strips"]!.AsArray().Where(s => onDay((int)s!["day"]!)).Select(s => $"{s!["day"]} {s["blockId"]} {s["offer"]} {s["ideaId"]}")];

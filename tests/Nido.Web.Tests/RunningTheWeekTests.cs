@@ -35,7 +35,8 @@ public class RunningTheWeekTests(DemoApp demo) : IClassFixture<DemoApp>
         await using var own = demo.Site.Copy();
         var tray = Offers(await own.GetAsync($"/api/weeks/{demo.Week}/days/0"), "welcome").First(o => (bool)o["stays"]!);
         await own.SendAsync(HttpMethod.Put, $"/api/groups/{demo.Group}/shown", new { childId = (string)tray["shown"]![0]!["childId"]!, techniqueId = (string)tray["techniqueId"]!, shown = true, on = "2026-12-07" });
-        await own.SendAsync(HttpMethod.Post, $"/api/weeks/{demo.Week}/happenings", new { kind = "closed", subject = "", fromDay = 2, toDay = 2 });
+        await own.SendAsync(HttpMethod.Post, $"/api/weeks/{demo.Week}/came-up",
+            new { kind = "closed", subject = "", fromDay = 2, toDay = 2 });
         await own.SendAsync(HttpMethod.Delete, $"/api/weeks/{demo.Week}/slots/4/table/1");
         var unit = await own.Client.GetStringAsync($"/api/weeks/{demo.Week}/unit.json", NidoApp.Stop);
         var (status, copy) = await own.SendTextAsync("/api/weeks/unit", unit);
@@ -44,9 +45,9 @@ public class RunningTheWeekTests(DemoApp demo) : IClassFixture<DemoApp>
             .Count(s => s!["on"] is not null).ShouldBe(1);
         // Taking back what came after the closed day leaves it closed.
         var (_, undone) = await own.SendAsync(HttpMethod.Post, $"/api/weeks/{copy["id"]}/undo");
-        ((string)undone["happenings"]![0]!["sentence"]!).ShouldBe("Closed, Wednesday");
+        ((string)undone["cameUp"]![0]!["sentence"]!).ShouldBe("Closed, Wednesday");
         var (_, open) = await own.SendAsync(HttpMethod.Post, $"/api/weeks/{copy["id"]}/undo");
-        open["happenings"]!.AsArray().ShouldBeEmpty();
+        open["cameUp"]!.AsArray().ShouldBeEmpty();
         open["strips"]!.AsArray().Count.ShouldBe(50);
     }
 
@@ -82,24 +83,28 @@ public class RunningTheWeekTests(DemoApp demo) : IClassFixture<DemoApp>
     {
         await using var own = demo.Site.Copy();
         var before = await own.GetAsync($"/api/weeks/{demo.Week}");
-        var (status, closed) = await own.SendAsync(HttpMethod.Post, $"/api/weeks/{demo.Week}/happenings", new { kind = "closed", subject = "", fromDay = 2, toDay = 2 });
+        var (status, closed) = await own.SendAsync(
+            HttpMethod.Post, $"/api/weeks/{demo.Week}/came-up", new { kind = "closed", subject = "", fromDay = 2, toDay = 2 });
         status.ShouldBe(200, closed.ToJsonString());
         var week = closed["week"]!;
         week["strips"]!.AsArray().ShouldNotContain(s => (int)s!["day"]! == 2);
         week["days"]![2]!["closed"]!.AsArray().Count.ShouldBe(5);
         ((int)week["truth"]!["empty"]!).ShouldBe(0);
         ((int)week["truth"]!["inReachEverywhere"]!).ShouldBe(14);
-        ((string)week["happenings"]![0]!["sentence"]!).ShouldBe("Closed, Wednesday");
+        ((string)week["cameUp"]![0]!["sentence"]!).ShouldBe("Closed, Wednesday");
         (await own.GetAsync($"/api/weeks/{demo.Week}/days/2"))["blocks"]!.AsArray().ShouldBeEmpty();
         var (_, undone) = await own.SendAsync(HttpMethod.Post, $"/api/weeks/{demo.Week}/undo");
         undone["strips"]!.ToJsonString().ShouldBe(before["strips"]!.ToJsonString());
 
-        var (_, half) = await own.SendAsync(HttpMethod.Post, $"/api/weeks/{demo.Week}/happenings", new { kind = "closed", subject = "12:00", fromDay = 4, toDay = 4 });
+        var (_, half) = await own.SendAsync(
+            HttpMethod.Post, $"/api/weeks/{demo.Week}/came-up", new { kind = "closed", subject = "12:00", fromDay = 4, toDay = 4 });
         half["week"]!["days"]![4]!["closed"]!.AsArray().Select(b => (string)b!).ShouldBe(["table"]);
-        var (wrong, problem) = await own.SendAsync(HttpMethod.Post, $"/api/weeks/{demo.Week}/happenings", new { kind = "closed", subject = "noon", fromDay = 4, toDay = 4 });
+        var (wrong, problem) = await own.SendAsync(
+            HttpMethod.Post, $"/api/weeks/{demo.Week}/came-up", new { kind = "closed", subject = "noon", fromDay = 4, toDay = 4 });
         wrong.ShouldBe(400);
         problem["fields"]![0]!["message"]!.GetValue<string>().ShouldContain("12:00");
-        (await own.SendAsync(HttpMethod.Post, $"/api/weeks/{demo.Week}/happenings", new { kind = "closed", subject = "", fromDay = 0, toDay = 4 })).Status.ShouldBe(400);
+        (await own.SendAsync(HttpMethod.Post, $"/api/weeks/{demo.Week}/came-up",
+            new { kind = "closed", subject = "", fromDay = 0, toDay = 4 })).Status.ShouldBe(400);
     }
 
     [Fact]
@@ -107,7 +112,8 @@ public class RunningTheWeekTests(DemoApp demo) : IClassFixture<DemoApp>
     {
         await using var own = demo.Site.Copy();
         var (_, added) = await own.SendAsync(HttpMethod.Post, "/api/weeks", new { groupId = demo.Group, themeId = "night-train", monday = "2027-02-01" });
-        var (_, noted) = await own.SendAsync(HttpMethod.Post, $"/api/weeks/{added["id"]}/happenings", new { kind = "closed", subject = "", fromDay = 0, toDay = 0 });
+        var (_, noted) = await own.SendAsync(
+            HttpMethod.Post, $"/api/weeks/{added["id"]}/came-up", new { kind = "closed", subject = "", fromDay = 0, toDay = 0 });
         noted["week"]!["strips"]!.AsArray().ShouldBeEmpty();
         await own.ComposeAsync((string)added["id"]!);
         var week = await own.GetAsync($"/api/weeks/{added["id"]}");

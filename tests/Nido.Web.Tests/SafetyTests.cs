@@ -23,14 +23,20 @@ public sealed class SafetyTests : IAsyncLifetime
     {
         await PutAsync(0, "pour-and-measure.rice");
         await AllergicAsync("Bao", "arroz");
-        var barred = (await app.GetAsync($"/api/weeks/{week}"))["barred"]!.AsArray().Single()!;
-        barred["bySafety"]!.GetValue<bool>().ShouldBeTrue();
+        var keptOut = (await app.GetAsync($"/api/weeks/{week}"))["keptOut"]!.AsArray().Single()!;
+        keptOut["bySafety"]!.GetValue<bool>().ShouldBeTrue();
         var finding = await FindingAsync("allergen");
         finding["whom"]!.AsArray().Select(w => w!.GetValue<string>()).ShouldBe(["Bao"]);
         finding["source"]!.GetValue<string>().ShouldContain("Caring for Our Children");
         finding["waysOut"]!.AsArray().Select(w => w!["kind"]!.GetValue<string>()).ShouldBe(["swap", "takeOut"]);
 
-        var lift = new { ideaId = barred["ideaId"]!.GetValue<string>(), ruleId = "allergen", adult = "Lead", reason = "The pots held oat drink, label kept" };
+        var lift = new
+        {
+            ideaId = keptOut["ideaId"]!.GetValue<string>(),
+            ruleId = "allergen",
+            adult = "Lead",
+            reason = "The pots held oat drink, label kept"
+        };
         var (status, problem) = await app.SendAsync(HttpMethod.Post, $"/api/weeks/{week}/safety/overrides", lift);
         status.ShouldBe(400);
         problem["fields"]![0]!["message"]!.GetValue<string>().ShouldContain("written plan");
@@ -41,7 +47,7 @@ public sealed class SafetyTests : IAsyncLifetime
         var (taken, view) = await app.SendAsync(
             HttpMethod.Put, $"/api/weeks/{week}/slots/{at["day"]}/{at["blockId"]}/{at["offer"]}", new { ideaId = swap["ideaId"]!.GetValue<string>() });
         taken.ShouldBe(200, view.ToJsonString());
-        view["barred"]!.AsArray().ShouldBeEmpty();
+        view["keptOut"]!.AsArray().ShouldBeEmpty();
         view["truth"]!["blocked"]!.GetValue<int>().ShouldBe(0);
     }
 
@@ -58,7 +64,7 @@ public sealed class SafetyTests : IAsyncLifetime
         var lift = new { ideaId = "pour-and-measure.rice", ruleId = "no-food-here", adult = "Lead", reason = "The families were asked and agree", day = "2026-12-07" };
         var (status, view) = await app.SendAsync(HttpMethod.Post, $"/api/weeks/{week}/safety/overrides", lift);
         status.ShouldBe(200, view.ToJsonString());
-        view["barred"]!.AsArray().ShouldBeEmpty();
+        view["keptOut"]!.AsArray().ShouldBeEmpty();
         view["truth"]!["lifted"]!.GetValue<int>().ShouldBe(1);
         view["strips"]!.AsArray().Count(s => s!["lifted"]!.GetValue<bool>()).ShouldBeGreaterThan(0);
         (await app.SendAsync(HttpMethod.Post, $"/api/weeks/{week}/safety/overrides", lift)).Status.ShouldBe(409);
@@ -74,7 +80,7 @@ public sealed class SafetyTests : IAsyncLifetime
 
         var id = (await app.GetAsync($"/api/weeks/{week}/safety"))["overrides"]![0]!["id"]!.GetValue<string>();
         var (_, back) = await app.SendAsync(HttpMethod.Delete, $"/api/weeks/{week}/safety/overrides/{id}");
-        back["barred"]!.AsArray().Count.ShouldBe(1);
+        back["keptOut"]!.AsArray().Count.ShouldBe(1);
         var journal = (await app.GetAsync($"/api/groups/{group}/overrides")).AsArray();
         journal.Single()!["override"]!["withdrawnAt"].ShouldNotBeNull();
         journal.Single()!["override"]!["reason"]!.GetValue<string>().ShouldContain("families");
@@ -83,14 +89,14 @@ public sealed class SafetyTests : IAsyncLifetime
     [Fact]
     public async Task What_is_barred_says_what_would_serve_instead_and_where()
     {
-        var barred = (await app.GetAsync($"/api/weeks/{week}/ideas/barred")).AsArray();
-        barred.ShouldNotBeEmpty();
-        foreach (var instead in barred.Select(b => b!["instead"]).OfType<JsonNode>())
+        var keptOut = (await app.GetAsync($"/api/weeks/{week}/ideas/kept-out")).AsArray();
+        keptOut.ShouldNotBeEmpty();
+        foreach (var instead in keptOut.Select(b => b!["instead"]).OfType<JsonNode>())
         {
             (await app.GetAsync($"/api/weeks/{week}/ideas")).AsArray().ShouldContain(i => i!["ideaId"]!.GetValue<string>() == instead["ideaId"]!.GetValue<string>());
         }
 
-        var one = barred.First(b => b!["instead"]?["day"] is not null)!["instead"]!;
+        var one = keptOut.First(b => b!["instead"]?["day"] is not null)!["instead"]!;
         var (status, view) = await app.SendAsync(HttpMethod.Put, $"/api/weeks/{week}/slots/{one["day"]}/{one["blockId"]}/{one["offer"]}", new { ideaId = one["ideaId"]!.GetValue<string>() });
         status.ShouldBe(200, view.ToJsonString());
     }
@@ -134,8 +140,8 @@ public sealed class SafetyTests : IAsyncLifetime
         var house = await app.GetAsync($"/api/groups/{group}");
         house["settings"]!["food"] = "never";
         (await app.SendAsync(HttpMethod.Put, $"/api/groups/{group}", house)).Status.ShouldBe(200);
-        var barred = (await app.GetAsync($"/api/weeks/{week}/ideas/barred")).AsArray();
-        barred.ShouldContain(b => b!["by"]!["ruleId"]!.GetValue<string>() == "no-food-here");
+        var keptOut = (await app.GetAsync($"/api/weeks/{week}/ideas/kept-out")).AsArray();
+        keptOut.ShouldContain(b => b!["by"]!["ruleId"]!.GetValue<string>() == "no-food-here");
         (await app.GetAsync($"/api/weeks/{week}/ideas")).AsArray().ShouldNotContain(i => i!["ideaId"]!.GetValue<string>().EndsWith(".rice"));
     }
 

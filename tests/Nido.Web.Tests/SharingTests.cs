@@ -20,7 +20,7 @@ public class SharingTests(DemoApp demo) : IClassFixture<DemoApp>
         var (status, after) = await app.SendAsync(HttpMethod.Post, $"/api/weeks/{week}/sharing");
         status.ShouldBe(200);
         Ideas(after).Length.ShouldBe(Ideas(before).Length);
-        after["barred"]!.AsArray().Count.ShouldBe(before["barred"]!.AsArray().Count);
+        after["keptOut"]!.AsArray().Count.ShouldBe(before["keptOut"]!.AsArray().Count);
         (await app.GetAsync($"/api/weeks/{week}/sharing"))["before"]!.ToJsonString().ShouldBe(look["after"]!.ToJsonString());
         await app.SendAsync(HttpMethod.Post, $"/api/weeks/{week}/undo");
         Ideas(await app.GetAsync($"/api/weeks/{week}")).ShouldBe(Ideas(before));
@@ -32,7 +32,8 @@ public class SharingTests(DemoApp demo) : IClassFixture<DemoApp>
         var (material, standIn) = await FirstSwapAsync();
         var idea = (string)standIn["ideaId"]!;
         var swap = new { ideaId = idea, role = (string)standIn["role"]!, from = material, to = (string)standIn["materialId"]! };
-        (await app.SendAsync(HttpMethod.Put, $"/api/weeks/{week}/swaps", swap)).Status.ShouldBe(200);
+        var (swapped, said) = await app.SendAsync(HttpMethod.Put, $"/api/weeks/{week}/swaps", swap);
+        swapped.ShouldBe(200, $"{swap} {said.ToJsonString()}");
         var card = await app.GetAsync($"/api/weeks/{week}/ideas/{idea}");
         card.ToJsonString().ShouldContain($"\"{swap.to}\"");
         (await app.GetAsync($"/api/cupboard/{swap.to}?weekId={week}"))["used"]!.GetValue<double>().ShouldBeGreaterThan(0);

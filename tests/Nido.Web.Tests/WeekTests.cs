@@ -20,10 +20,37 @@ public class WeekTests(DemoApp demo) : IClassFixture<DemoApp>
         truth["blocked"]!.GetValue<int>().ShouldBe(0);
         truth["empty"]!.GetValue<int>().ShouldBe(0);
         week["loom"]!.AsArray().Select(r => r!["worst"]!.GetValue<int>()).ShouldBeInOrder();
-        week["barred"]!.AsArray().ShouldBeEmpty();
-        // Told in minutes and shares: a gap to a bound near nothing says nothing.
-        truth["worstShare"]!.GetValue<int>().ShouldBeGreaterThanOrEqualTo(85);
-        (week["report"]!["fairMinutes"]!.GetValue<double>() - week["report"]!["boundMinutes"]!.GetValue<double>()).ShouldBeInRange(0, 90);
+        week["keptOut"]!.AsArray().ShouldBeEmpty();
+        // Told in minutes and shares: a gap to a bound near nothing says nothing. Under 160 of some 7,700 that are owed, with little
+        // work and within the budget, which the bound does not know of.
+        truth["worstShare"]!.GetValue<int>().ShouldBeInRange((int)truth["atMostShare"]!.GetValue<double>() - 12, (int)Math.Ceiling(truth["atMostShare"]!.GetValue<double>()));
+        truth["changed"]!.GetValue<bool>().ShouldBeFalse();
+        truth["cents"]!.GetValue<int>().ShouldBeLessThanOrEqualTo(1500);
+        truth["overBudget"]!.GetValue<int>().ShouldBe(0);
+        (week["report"]!["fairMinutes"]!.GetValue<double>() - week["report"]!["boundMinutes"]!.GetValue<double>()).ShouldBeInRange(0, 160);
+    }
+
+    [Fact]
+    public async Task The_line_of_truth_is_that_of_the_plan_as_it_is_now()
+    {
+        var composed = (await App.GetAsync($"/api/weeks/{demo.Week}"))["truth"]!["shortMinutes"]!.GetValue<double>();
+        var strip = (await App.GetAsync($"/api/weeks/{demo.Week}"))["strips"]![7]!;
+        var (_, without) = await App.SendAsync(HttpMethod.Delete, $"/api/weeks/{demo.Week}/slots/{strip["day"]}/{strip["blockId"]}/{strip["offer"]}");
+        without["truth"]!["shortMinutes"]!.GetValue<double>().ShouldBeGreaterThan(composed);
+        without["truth"]!["empty"]!.GetValue<int>().ShouldBe(1);
+        var (_, undone) = await App.SendAsync(HttpMethod.Post, $"/api/weeks/{demo.Week}/undo");
+        undone["truth"]!["shortMinutes"]!.GetValue<double>().ShouldBe(composed);
+        undone["truth"]!["changed"]!.GetValue<bool>().ShouldBeFalse();
+    }
+
+    [Fact]
+    public async Task Why_not_and_what_instead_answer_for_every_idea_and_every_place()
+    {
+        foreach (var idea in (await App.GetAsync($"/api/weeks/{demo.Week}/ideas")).AsArray())
+        {
+            var why = await App.GetAsync($"/api/weeks/{demo.Week}/ideas/{idea!["ideaId"]!.GetValue<string>()}/why-not");
+            (why["best"] is not null || why["rules"]!.AsArray().Count > 0 || why["placed"]!.GetValue<int>() > 0).ShouldBeTrue(why.ToJsonString());
+        }
     }
 
     [Fact]
@@ -31,7 +58,7 @@ public class WeekTests(DemoApp demo) : IClassFixture<DemoApp>
     {
         demo.News[0]["progress"]!["stage"]!.GetValue<string>().ShouldBe("first");
         demo.News[0]["progress"]!["plan"]!.AsArray().Count.ShouldBe(50);
-        demo.News[^1]["kind"]!.GetValue<string>().ShouldBe("done");
+        demo.News[^1]["kind"]!.GetValue<string>().ShouldBe("done", demo.News[^1].ToJsonString());
     }
 
     [Fact]
@@ -102,11 +129,10 @@ public class WeekTests(DemoApp demo) : IClassFixture<DemoApp>
         moved.ShouldBe(200, body.ToJsonString());
         body["strips"]!.AsArray().ShouldContain(s => s!["day"]!.GetValue<int>() == 0 && s["blockId"]!.GetValue<string>() == "outdoors");
 
-        await using var restarted = own.WithWebHostBuilder(_ => { });
-        using var client = restarted.CreateClient();
-        using var undo = await client.PostAsync($"/api/weeks/{id}/undo", null, NidoApp.Stop);
-        using var again = await client.PostAsync($"/api/weeks/{id}/undo", null, NidoApp.Stop);
-        var view = JsonNode.Parse(await again.Content.ReadAsStringAsync(NidoApp.Stop))!;
+        await own.FoldAsync();
+        await using var restarted = new NidoApp { From = own.File };
+        await restarted.SendAsync(HttpMethod.Post, $"/api/weeks/{id}/undo");
+        var (_, view) = await restarted.SendAsync(HttpMethod.Post, $"/api/weeks/{id}/undo");
         view["truth"]!["empty"]!.GetValue<int>().ShouldBe(0);
     }
 

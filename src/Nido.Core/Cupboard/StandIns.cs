@@ -19,9 +19,9 @@ public static class StandIns
             return $"is none of {string.Join(", ", needs.Any)}";
         }
 
-        if (needs.None.FirstOrDefault(material.Tags.Contains) is { } barred)
+        if (needs.None.FirstOrDefault(material.Tags.Contains) is { } none)
         {
-            return $"is {barred}";
+            return $"is {none}";
         }
 
         return OutOf(needs.Width, material.Width, "width")

@@ -1,4 +1,4 @@
-using Nido.Core.Steps;
+using Nido.Core.Group.Steps;
 
 namespace Nido.Core.Group;
 

@@ -10,7 +10,7 @@ public static class IdeaComposer
     public const int LeadsPerTechnique = 7;
 
     /// <summary>Leading materials of a technique that are made ideas of only to say which rule keeps them out.</summary>
-    public const int BarredPerTechnique = 4;
+    public const int KeptOutPerTechnique = 4;
 
     /// <summary>How much a pair that only just goes together counts against a binding.</summary>
     public const int BarelyCost = 25;
@@ -52,10 +52,10 @@ public static class IdeaComposer
         }
 
         var lead = technique.Roles[0];
-        var (carried, barred) = (0, 0);
+        var (carried, keptOut) = (0, 0);
         foreach (var candidate in match.Candidates(technique, lead, lead.Needs, null))
         {
-            if (barred == BarredPerTechnique && match.IsKeptOff(candidate.Material))
+            if (keptOut == KeptOutPerTechnique && match.IsKeptOff(candidate.Material))
             {
                 continue;
             }
@@ -69,7 +69,7 @@ public static class IdeaComposer
                     candidate.Material, steps);
                 // What no child of this room may meet is told of, and takes no other's place.
                 carried += match.IsKeptOff(candidate.Material) ? 0 : 1;
-                barred += match.IsKeptOff(candidate.Material) ? 1 : 0;
+                keptOut += match.IsKeptOff(candidate.Material) ? 1 : 0;
             }
             else if (against.Count > 0)
             {

@@ -8,13 +8,20 @@ internal static class Need
     /// <summary>Longest length any calculator takes, mm.</summary>
     public const double Longest = 10_000;
 
+    /// <summary>
+    /// Shortest length any calculator takes, mm: a tenth of a sheet of thin paper. Below it, counts grow past anything one can
+    /// make.
+    /// </summary>
+    public const double Shortest = 0.01;
+
     /// <summary>A number from least to most; no NaN, nothing endless.</summary>
     public static double Between(string field, double value, double least, double most, string unit = "") =>
         value >= least && value <= most ? value : throw Refused(field, value, $"a number from {least:0.###} to {most:#,0.###}{(unit.Length > 0 ? $" {unit}" : "")} is wanted");
 
-    /// <summary>A length over 0 and up to the longest, mm.</summary>
+    /// <summary>A length from the shortest to the longest, mm.</summary>
     public static double Length(string field, double value, double most = Longest) =>
-        value > 0 && value <= most ? value : throw Refused(field, value, $"a length over 0 and up to {most:#,0.###} mm is wanted");
+        value >= Shortest && value <= most ? value
+            : throw Refused(field, value, $"a length over 0 ({Shortest:0.##} mm at least) and up to {most:#,0.###} mm is wanted");
 
     /// <summary>A length of 0 or more, mm.</summary>
     public static double LengthOrNone(string field, double value, double most = Longest) => Between(field, value, 0, most, "mm");

@@ -3,6 +3,8 @@ namespace Nido.Core.Making;
 /// <summary>How many pieces a sheet gives, all turned the same way.</summary>
 public static class SheetYield
 {
+    private const int MostPieces = 20_000;
+
     /// <summary>What is asked: rectangles, or circles where a diameter is given.</summary>
     /// <param name="SheetWidth">mm.</param>
     /// <param name="SheetHeight">mm.</param>
@@ -43,17 +45,13 @@ public static class SheetYield
         }
 
         var (iw, ih) = (w - (2 * margin), h - (2 * margin));
+        NotTooMany(ask, iw, ih, gap);
         var layouts = ask.Diameter is { } d ? Circles(iw, ih, Need.Length("diameter", d), gap) : Rectangles(
             iw, ih, Need.Length("pieceWidth", ask.PieceWidth ?? 0), Need.Length("pieceHeight", ask.PieceHeight ?? 0), gap);
         var best = layouts.MaxBy(l => l.Positions.Count)!;
         if (best.Positions.Count == 0)
         {
             throw Need.Refused(ask.Diameter is null ? "pieceWidth" : "diameter", ask.Diameter ?? ask.PieceWidth, $"the piece does not fit a sheet of {iw:0.#} × {ih:0.#} mm inside its margin");
-        }
-
-        if (best.Positions.Count > 20_000)
-        {
-            throw Need.Refused(ask.Diameter is null ? "pieceWidth" : "diameter", ask.Diameter ?? ask.PieceWidth, "a sheet would give more than 20,000 pieces; take larger ones");
         }
 
         var area = ask.Diameter is { } round ? Math.PI * round * round / 4 : ask.PieceWidth!.Value * ask.PieceHeight!.Value;
@@ -66,6 +64,22 @@ public static class SheetYield
                 .. layouts.Select(l => $"{l.Arrangement}{(l.Turned ? ", turned" : "")}: {l.Positions.Count}"),
                 $"Best: {best.Positions.Count} a sheet, {waste:0.#}% waste; {needed} need {sheets} {(sheets == 1 ? "sheet" : "sheets")}",
             ]);
+    }
+
+    /// <summary>Counts before anything is laid: what nobody can cut is refused, not computed.</summary>
+    private static void NotTooMany(Ask ask, double w, double h, double gap)
+    {
+        var round = ask.Diameter is not null;
+        var field = round ? "diameter" : "pieceWidth";
+        var width = Need.Length(field, ask.Diameter ?? ask.PieceWidth ?? 0);
+        var height = round ? width : Need.Length("pieceHeight", ask.PieceHeight ?? 0);
+        // Rows of circles may lie √3/2 of a pitch apart: nothing lies closer than this.
+        var rowPitch = (height + gap) * (round ? Math.Sqrt(3) / 2 : 1);
+        if ((w + gap) / (width + gap) * ((h + gap) / rowPitch) > MostPieces)
+        {
+            throw Need.Refused(field, ask.Diameter ?? ask.PieceWidth,
+                $"a sheet would give more than {MostPieces:#,0} pieces; take larger ones");
+        }
     }
 
     private sealed record Layout(string Arrangement, bool Turned, IReadOnlyList<Position> Positions);
@@ -84,8 +98,8 @@ public static class SheetYield
     private static Position[] Grid(double w, double h, double a, double b, double gap, double shift)
     {
         var (columns, rows) = (Need.Floor((w + gap) / (a + gap)), Need.Floor((h + gap) / (b + gap)));
-        return [.. from r in Enumerable.Range(0, Math.Min(rows, 20_001))
-                   from c in Enumerable.Range(0, Math.Min(columns, 20_001))
+        return [.. from r in Enumerable.Range(0, rows)
+                   from c in Enumerable.Range(0, columns)
                    select new Position((c * (a + gap)) + shift, (r * (b + gap)) + shift)];
     }
 
@@ -99,11 +113,11 @@ public static class SheetYield
 
         var pitch = d + gap;
         var rows = Need.Floor((h - d) / (pitch * Math.Sqrt(3) / 2)) + 1;
-        return [.. Enumerable.Range(0, Math.Min(rows, 20_001)).SelectMany(r =>
+        return [.. Enumerable.Range(0, rows).SelectMany(r =>
         {
             var first = (d / 2) + (r % 2 * pitch / 2);
             var columns = w - first - (d / 2) < -1e-9 ? 0 : Need.Floor((w - first - (d / 2)) / pitch) + 1;
-            return Enumerable.Range(0, Math.Min(columns, 20_001)).Select(c => new Position(first + (c * pitch), (d / 2) + (r * pitch * Math.Sqrt(3) / 2)));
+            return Enumerable.Range(0, columns).Select(c => new Position(first + (c * pitch), (d / 2) + (r * pitch * Math.Sqrt(3) / 2)));
         })];
     }
 }

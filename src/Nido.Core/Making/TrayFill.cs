@@ -1,5 +1,3 @@
-using Nido.Core.Cupboard;
-
 namespace Nido.Core.Making;
 
 /// <summary>A tray filled so deep: volume, mass, cups.</summary>

@@ -1,6 +1,6 @@
 using Nido.Core.Cupboard;
 using Nido.Core.Making;
-using Nido.Core.Planning;
+using Nido.Core.Week.Reading;
 
 namespace Nido.Core.Prep;
 

@@ -1,5 +1,5 @@
 using Nido.Core.Making;
-using Nido.Core.Planning;
+using Nido.Core.Week.Reading;
 
 namespace Nido.Core.Prep;
 
@@ -11,7 +11,7 @@ public static class Paints
     {
         ArgumentNullException.ThrowIfNull(plan);
         var paints = plan.Problem.Input.Materials.Where(m => m.Fitting.Marks == "paint").ToArray();
-        if (!plan.Filled.Any(f => f.Use.Demand.Any(d => paints.Contains(d.Material))))
+        if (!plan.Filled.Any(f => f.Use.On(f.Placement.Day).Demand.Any(d => paints.Contains(d.Material))))
         {
             return null;
         }

@@ -1,5 +1,7 @@
-using Nido.Core.Planning;
+using Nido.Core.Making;
 using Nido.Core.Safety;
+using Nido.Core.Week.Problem;
+using Nido.Core.Week.Reading;
 
 namespace Nido.Core.Prep;
 
@@ -24,7 +26,7 @@ public static class PrepTasks
     }
 
     private static IEnumerable<PrepTask> OfTheme(WeekPlan plan) => plan.Filled.Take(1).SelectMany(f => f.Use.Idea.Theme.Prep.Select(p =>
-        Task(plan, p.What, f.Use.Idea.Theme.Name, p.Minutes, plan.Problem.Days[0].Date, p.WaitHours, p.AdultOnly, p.Actions) with { KeepsDays = p.KeepsDays }));
+        Task(plan, p.What, f.Use.Idea.Theme.Name, p.Minutes, plan.Problem.FirstDay, p.WaitHours, p.AdultOnly, p.Actions) with { KeepsDays = p.KeepsDays }));
 
     private static IEnumerable<PrepTask> OfIdeas(WeekPlan plan) => plan.Filled
         .Where(f => !IsLaidAlready(plan, f.Slot))

@@ -1,6 +1,5 @@
 using Nido.Core.Cupboard;
 using Nido.Core.Group;
-using Nido.Core.Ideas;
 
 namespace Nido.Core.Safety;
 

@@ -27,16 +27,21 @@ public static class Letters
     /// <summary>The letters in order; spaces, hyphens, apostrophes and digits are none. A null stands where a new word begins.</summary>
     public static IEnumerable<string?> WithBreaks(string text)
     {
-        var each = StringInfo.GetTextElementEnumerator(text);
-        while (each.MoveNext())
+        foreach (var letter in Elements(text))
         {
-            var letter = each.GetTextElement();
             yield return char.IsLetter(letter, 0) ? Together.GetValueOrDefault(letter, letter) : null;
         }
     }
 
     /// <summary>The letters in order.</summary>
     public static IReadOnlyList<string> Of(string text) => [.. WithBreaks(text).OfType<string>()];
+
+    /// <summary>The text with each letter and its mark put together, everything else as it is.</summary>
+    public static string Composed(string text)
+    {
+        ArgumentNullException.ThrowIfNull(text);
+        return text.All(char.IsAscii) ? text : string.Concat(Elements(text).Select(e => Together.GetValueOrDefault(e, e)));
+    }
 
     /// <summary>The letter without its mark, or null where it has none or is a letter of its own (ñ).</summary>
     public static string? Base(string letter)
@@ -50,5 +55,13 @@ public static class Letters
     {
         ArgumentNullException.ThrowIfNull(text);
         return string.Concat(text.Select(c => Base($"{c}") ?? $"{c}"));
+    }
+
+    private static IEnumerable<string> Elements(string text)
+    {
+        for (var each = StringInfo.GetTextElementEnumerator(text); each.MoveNext();)
+        {
+            yield return each.GetTextElement();
+        }
     }
 }

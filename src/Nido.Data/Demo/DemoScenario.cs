@@ -45,9 +45,6 @@ public static class DemoScenario
     /// <summary>A single session: arriving at trays, a circle, then tables.</summary>
     public static IReadOnlyList<Block> SessionBlocks { get; } = Timetable.Of("single-session").Blocks;
 
-    /// <summary>Headcounts a new drop-in group begins with.</summary>
-    public static IReadOnlyList<ExpectedBand> UsualBands { get; } = [new(12, 24, 6), new(24, 48, 8), new(48, 60, 7), new(60, 72, 3)];
-
     /// <summary>The second group: whoever comes on Saturday.</summary>
     /// <param name="newId">Makes opaque ids.</param>
     public static ChildrenGroup SaturdayNestlings(Func<string> newId) => new(
@@ -56,7 +53,7 @@ public static class DemoScenario
         SessionBlocks, GroupSettings.Default with { SmallParts = SmallPartsRule.Never })
     {
         Kind = GroupKind.DropIn,
-        Expected = UsualBands,
+        Expected = NewGroup.UsualBands,
     };
 
     private static readonly string[] SaturdayAdults = ["Librarian", "Assistant", "Helper", "Second helper", "Family adult", "Second family adult"];

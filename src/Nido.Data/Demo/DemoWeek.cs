@@ -1,9 +1,6 @@
 using Nido.Catalog;
 using Nido.Core.Cupboard;
-using Nido.Core.Group;
-using Nido.Core.Ideas;
-using Nido.Core.Planning;
-using Nido.Core.Safety;
+using Nido.Core.Week.Problem;
 
 namespace Nido.Data.Demo;
 

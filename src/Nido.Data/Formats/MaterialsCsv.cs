@@ -1,5 +1,5 @@
 using System.Globalization;
-using Nido.Core.Planning;
+using Nido.Core.Week.Reading;
 
 namespace Nido.Data.Formats;
 

@@ -5,4 +5,13 @@ namespace Nido.Data.Formats;
 /// <param name="Column">Column heading; empty where the whole row is meant.</param>
 /// <param name="Value">What stands there.</param>
 /// <param name="Message">What is wrong and what to do.</param>
-public sealed record RowProblem(int Row, string Column, string Value, string Message);
+public sealed record RowProblem(int Row, string Column, string Value, string Message)
+{
+    private const int MostShown = 80;
+
+    /// <summary>What stands there, cut short.</summary>
+    public string Value { get; init; } = Value is { Length: > MostShown } ? $"{Value[..MostShown]}…" : Value;
+
+    /// <summary>What is wrong and what to do, cut short where it says a long value again.</summary>
+    public string Message { get; init; } = Message is { Length: > 600 } ? $"{Message[..600]}…" : Message;
+}

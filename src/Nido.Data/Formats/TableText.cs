@@ -14,6 +14,12 @@ public sealed class TableText
     /// <summary>Largest number of rows taken.</summary>
     public const int MostRows = 5000;
 
+    /// <summary>Longest first line taken, in letters.</summary>
+    public const int LongestHeading = 2000;
+
+    // What keeps rows out is told for so many; the rest is the same again.
+    private const int MostProblems = 100;
+
     private readonly List<RowProblem> problems = [];
 
     private TableText(string encoding) => Encoding = encoding;
@@ -22,7 +28,7 @@ public sealed class TableText
     public IReadOnlyList<(int Row, IReadOnlyDictionary<string, string> Cells)> Rows { get; private set; } = [];
 
     /// <summary>What kept rows out.</summary>
-    public IReadOnlyList<RowProblem> Problems => problems;
+    public IReadOnlyList<RowProblem> Problems => problems.Count <= MostProblems ? problems : [.. problems.Take(MostProblems)];
 
     /// <summary>How the bytes were read.</summary>
     public string Encoding { get; }
@@ -43,6 +49,14 @@ public sealed class TableText
 
         var (text, encoding) = Decode(bytes);
         var read = new TableText(encoding);
+        // Looked at before the whole is read: a first line of a million columns is no table of names.
+        if (text.AsSpan().IndexOfAny('\r', '\n') is var end && (end < 0 ? text.Length : end) > LongestHeading)
+        {
+            read.problems.Add(new(1, "", "",
+                $"The first line has more than {LongestHeading} letters. It names the columns: {string.Join(", ", known)}."));
+            return read;
+        }
+
         read.Parse(text, needed, known);
         return read;
     }

@@ -1,4 +1,5 @@
-using Nido.Core.Planning;
+using Nido.Core.Week.Problem;
+using Nido.Data.Rows;
 
 namespace Nido.Data.Formats;
 
@@ -10,8 +11,19 @@ namespace Nido.Data.Formats;
 public sealed record UnitChange(string What, DateTimeOffset At, IReadOnlyList<Placement> Before, IReadOnlyList<Placement> After)
 {
     /// <summary>What had come up before it; undo brings it back.</summary>
-    public IReadOnlyList<Happening> HappeningsBefore { get; init; } = [];
+    public IReadOnlyList<CameUp> CameUpBefore { get; init; } = [];
 
     /// <summary>What had come up after it.</summary>
-    public IReadOnlyList<Happening> HappeningsAfter { get; init; } = [];
+    public IReadOnlyList<CameUp> CameUpAfter { get; init; } = [];
+
+    /// <summary>A change as it is kept.</summary>
+    public static UnitChange Of(ChangeRow change)
+    {
+        ArgumentNullException.ThrowIfNull(change);
+        return new(change.What, change.At, change.Before, change.After)
+        {
+            CameUpBefore = change.CameUpBefore,
+            CameUpAfter = change.CameUpAfter,
+        };
+    }
 }

@@ -1,8 +1,8 @@
-using Nido.Core.Ideas;
-using Nido.Core.Steps;
 using Nido.Core.Group;
-using Nido.Core.Planning;
+using Nido.Core.Group.Steps;
+using Nido.Core.Ideas;
 using Nido.Core.Safety;
+using Nido.Core.Week.Problem;
 
 namespace Nido.Data.Formats;
 
@@ -36,7 +36,7 @@ public sealed record UnitDocument(
     public IReadOnlyList<UnitShown> Shown { get; init; } = [];
 
     /// <summary>What came up in the middle of the week.</summary>
-    public IReadOnlyList<Happening> Happenings { get; init; } = [];
+    public IReadOnlyList<CameUp> CameUp { get; init; } = [];
 
     /// <summary>Letter and numbers the week has of its own; null where they are the theme's.</summary>
     public WeekFocus? Focus { get; init; }

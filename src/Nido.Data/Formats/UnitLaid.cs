@@ -1,6 +1,7 @@
 using Nido.Core.Ideas;
-using Nido.Core.Planning;
-using Nido.Core.Safety;
+using Nido.Core.Week.Change;
+using Nido.Core.Week.Problem;
+using Nido.Core.Week.Reading;
 
 namespace Nido.Data.Formats;
 
@@ -26,11 +27,11 @@ public sealed record UnitLaid(
             .. plan.Filled.Select(f => new UnitLaid(
                 f.Placement.Day, f.Placement.BlockId, f.Placement.Offer, f.Use.Idea.Id, f.Use.Idea.Title, f.Use.Adults,
                 [
-                    .. WeekProblem.StepsInUse(f.Use.Idea, f.Use.Children).SelectMany(s => At(plan, f.Use, s)),
+                    .. WeekProblem.StepsInUse(f.Use.Idea, f.Use.On(f.Placement.Day).Children).SelectMany(s => At(plan, f.Use, s)),
                     .. f.Use.Idea.MadeOf.Select(m => new UnitThing(m.Id, "made-before", 0, null, false, [])),
                     .. refreshes.TryGetValue(f.Slot, out var added) ? (UnitThing[])[new(added.Id, "added", 0, null, false, [])] : [],
                 ],
-                [.. f.Use.Children.Where((c, k) => c.InReach && plan.Problem.Present[k][f.Placement.Day]).Select(c => new UnitAtWork(c.Child.Id, c.Offer!.Step))])),
+                [.. f.Use.On(f.Placement.Day).Children.Where(c => c.InReach).Select(c => new UnitAtWork(c.Child.Id, c.Offer!.Step))])),
         ];
     }
 

@@ -1,4 +1,3 @@
-using System.Text.Json;
 using System.Text.Json.Nodes;
 using System.Text.Json.Schema;
 using Nido.Core.Group;
@@ -25,7 +24,7 @@ public static class UnitSchema
         return schema;
     }
 
-    private static JsonObject Days() => new()
+    internal static JsonObject Days() => new()
     {
         ["type"] = "array",
         ["items"] = new JsonObject { ["type"] = "string", ["enum"] = new JsonArray([.. WeekDaysJson.Words.Select(w => (JsonNode)w)]) },

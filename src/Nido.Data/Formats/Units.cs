@@ -1,13 +1,14 @@
-using Nido.Core.Allergens;
-using Nido.Core.Ideas;
-using Nido.Core.Steps;
 using System.Text.Encodings.Web;
 using System.Text.Json;
 using System.Text.Json.Serialization;
 using System.Text.Json.Serialization.Metadata;
+using Nido.Core.Allergens;
 using Nido.Core.Group;
-using Nido.Core.Planning;
+using Nido.Core.Group.Steps;
+using Nido.Core.Ideas;
 using Nido.Core.Safety;
+using Nido.Core.Week.Problem;
+using Nido.Core.Week.Reading;
 using Nido.Data.Rows;
 
 namespace Nido.Data.Formats;
@@ -33,7 +34,7 @@ public static class Units
         ArgumentNullException.ThrowIfNull(evidence);
         return new UnitDocument(
             "nido-unit", 1, week.ThemeId, week.Monday, week.Sliders, week.Plan, week.Report, group,
-            [.. week.Changes.OrderBy(c => c.Number).Select(c => new UnitChange(c.What, c.At, c.Before, c.After) { HappeningsBefore = c.HappeningsBefore, HappeningsAfter = c.HappeningsAfter })], week.ChangesInForce, overrides)
+            [.. week.Changes.OrderBy(c => c.Number).Select(UnitChange.Of)], week.ChangesInForce, overrides)
         {
             Observations = evidence.Observations,
             ChosenSteps = evidence.AllChosen,
@@ -43,7 +44,7 @@ public static class Units
             Laid = plan is null ? [] : UnitLaid.Of(plan),
             Making = plan is null ? [] : [.. plan.Materials().SelectMany(l =>
                 (l.Make?.Steps.Select(s => new UnitMaking(s.Recipe.Makes, s.Recipe.Id)) ?? []).Concat(l.Mix is { } mix ? [new UnitMaking(l.Material.Id, mix.Recipe.Id)] : []))],
-            Happenings = week.Happenings,
+            CameUp = week.CameUp,
             Focus = week.Focus,
         };
     }
@@ -71,7 +72,8 @@ public static class Units
         }
 
         // Who stayed away has another id here.
-        List<Happening> Known(IReadOnlyList<Happening> all) => [.. all.Select(h => h with { Subject = ids.GetValueOrDefault(h.Subject, h.Subject) })];
+        List<CameUp> Known(IReadOnlyList<CameUp> all) =>
+            [.. all.Select(h => h with { Subject = ids.GetValueOrDefault(h.Subject, h.Subject) })];
         var weekId = newId();
         return new(
             group,
@@ -86,11 +88,11 @@ public static class Units
                 Report = unit.Report,
                 ChangesInForce = unit.ChangesInForce,
                 Focus = unit.Focus,
-                Happenings = Known(unit.Happenings),
+                CameUp = Known(unit.CameUp),
                 Changes = [.. unit.Changes.Select((c, i) => new ChangeRow
                 {
                     WeekId = weekId, Number = i + 1, What = c.What, At = c.At, Before = [.. c.Before], After = [.. c.After],
-                    HappeningsBefore = Known(c.HappeningsBefore), HappeningsAfter = Known(c.HappeningsAfter),
+                    CameUpBefore = Known(c.CameUpBefore), CameUpAfter = Known(c.CameUpAfter),
                 })],
             },
             [.. unit.Overrides.Select(o => OverrideRow.Of(o with { Id = newId() }, weekId))],

@@ -2,7 +2,8 @@ using Ical.Net;
 using Ical.Net.CalendarComponents;
 using Ical.Net.DataTypes;
 using Ical.Net.Serialization;
-using Nido.Core.Planning;
+using Nido.Core.Week.Problem;
+using Nido.Core.Week.Reading;
 
 namespace Nido.Data.Formats;
 

@@ -98,16 +98,18 @@ namespace Nido.Data.Migrations
                         .IsRequired()
                         .HasColumnType("TEXT");
 
-                    b.Property<string>("HappeningsAfter")
+                    b.Property<string>("CameUpAfter")
                         .IsRequired()
                         .ValueGeneratedOnAdd()
                         .HasColumnType("TEXT")
+                        .HasColumnName("HappeningsAfter")
                         .HasDefaultValueSql("'[]'");
 
-                    b.Property<string>("HappeningsBefore")
+                    b.Property<string>("CameUpBefore")
                         .IsRequired()
                         .ValueGeneratedOnAdd()
                         .HasColumnType("TEXT")
+                        .HasColumnName("HappeningsBefore")
                         .HasDefaultValueSql("'[]'");
 
                     b.Property<string>("What")
@@ -130,6 +132,9 @@ namespace Nido.Data.Migrations
 
                     b.Property<bool>("AvoidsTouch")
                         .HasColumnType("INTEGER");
+
+                    b.Property<DateTimeOffset?>("BinnedAt")
+                        .HasColumnType("TEXT");
 
                     b.Property<DateOnly>("BornOn")
                         .HasColumnType("TEXT");
@@ -187,7 +192,8 @@ namespace Nido.Data.Migrations
                     b.HasKey("Id");
 
                     b.HasIndex("GroupId", "Name")
-                        .IsUnique();
+                        .IsUnique()
+                        .HasFilter("\"BinnedAt\" IS NULL");
 
                     b.ToTable("children", (string)null);
                 });
@@ -217,6 +223,9 @@ namespace Nido.Data.Migrations
             modelBuilder.Entity("Nido.Data.Rows.GroupRow", b =>
                 {
                     b.Property<string>("Id")
+                        .HasColumnType("TEXT");
+
+                    b.Property<DateTimeOffset?>("BinnedAt")
                         .HasColumnType("TEXT");
 
                     b.Property<int>("Days")
@@ -454,6 +463,9 @@ namespace Nido.Data.Migrations
                     b.Property<string>("Id")
                         .HasColumnType("TEXT");
 
+                    b.Property<DateTimeOffset?>("BinnedAt")
+                        .HasColumnType("TEXT");
+
                     b.Property<string>("Theme")
                         .IsRequired()
                         .HasColumnType("TEXT");
@@ -468,6 +480,16 @@ namespace Nido.Data.Migrations
                     b.Property<string>("Id")
                         .HasColumnType("TEXT");
 
+                    b.Property<DateTimeOffset?>("BinnedAt")
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("CameUp")
+                        .IsRequired()
+                        .ValueGeneratedOnAdd()
+                        .HasColumnType("TEXT")
+                        .HasColumnName("Happenings")
+                        .HasDefaultValueSql("'[]'");
+
                     b.Property<int>("ChangesInForce")
                         .HasColumnType("INTEGER");
 
@@ -477,12 +499,6 @@ namespace Nido.Data.Migrations
                     b.Property<string>("GroupId")
                         .IsRequired()
                         .HasColumnType("TEXT");
-
-                    b.Property<string>("Happenings")
-                        .IsRequired()
-                        .ValueGeneratedOnAdd()
-                        .HasColumnType("TEXT")
-                        .HasDefaultValueSql("'[]'");
 
                     b.Property<DateOnly>("Monday")
                         .HasColumnType("TEXT");

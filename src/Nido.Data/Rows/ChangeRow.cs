@@ -1,4 +1,4 @@
-using Nido.Core.Planning;
+using Nido.Core.Week.Problem;
 
 namespace Nido.Data.Rows;
 
@@ -15,6 +15,6 @@ public sealed class ChangeRow
     public required DateTimeOffset At { get; set; }
     public List<Placement> Before { get; set; } = [];
     public List<Placement> After { get; set; } = [];
-    public List<Happening> HappeningsBefore { get; set; } = [];
-    public List<Happening> HappeningsAfter { get; set; } = [];
+    public List<CameUp> CameUpBefore { get; set; } = [];
+    public List<CameUp> CameUpAfter { get; set; } = [];
 }

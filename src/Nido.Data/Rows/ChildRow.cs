@@ -1,10 +1,14 @@
 using Nido.Core.Group;
+using Nido.Data.TakenAway;
 
 namespace Nido.Data.Rows;
 
 /// <summary>A child as stored.</summary>
-public sealed class ChildRow
+public sealed class ChildRow : IBinned
 {
+    /// <inheritdoc />
+    public DateTimeOffset? BinnedAt { get; set; }
+
     public required string Id { get; set; }
     public required string GroupId { get; set; }
     public required string Name { get; set; }

@@ -1,10 +1,14 @@
 using Nido.Core.Group;
+using Nido.Data.TakenAway;
 
 namespace Nido.Data.Rows;
 
 /// <summary>A group as stored.</summary>
-public sealed class GroupRow
+public sealed class GroupRow : IBinned
 {
+    /// <inheritdoc />
+    public DateTimeOffset? BinnedAt { get; set; }
+
     public required string Id { get; set; }
     public required string Name { get; set; }
     public required string Place { get; set; }

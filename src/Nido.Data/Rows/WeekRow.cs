@@ -1,11 +1,15 @@
 using Nido.Core.Ideas;
-using Nido.Core.Planning;
+using Nido.Core.Week.Problem;
+using Nido.Data.TakenAway;
 
 namespace Nido.Data.Rows;
 
 /// <summary>A week as stored.</summary>
-public sealed class WeekRow
+public sealed class WeekRow : IBinned
 {
+    /// <inheritdoc />
+    public DateTimeOffset? BinnedAt { get; set; }
+
     public required string Id { get; set; }
     public required string GroupId { get; set; }
     public required string ThemeId { get; set; }
@@ -22,7 +26,7 @@ public sealed class WeekRow
     public WeekFocus? Focus { get; set; }
 
     /// <summary>What came up in the middle of it.</summary>
-    public List<Happening> Happenings { get; set; } = [];
+    public List<CameUp> CameUp { get; set; } = [];
 
     /// <summary>How many of the changes are in force; those after it can be redone.</summary>
     public int ChangesInForce { get; set; }

@@ -12,6 +12,9 @@ public sealed class SiteStamp : SaveChangesInterceptor
     /// <summary>Grows with every change of a group, of the cupboard, of what was seen or of what an adult has lifted.</summary>
     public long Value => Interlocked.Read(ref value);
 
+    /// <summary>Something changed that was not saved through the context: a backup came back, something was erased.</summary>
+    public void AllIsNew() => Interlocked.Increment(ref value);
+
     /// <inheritdoc />
     public override ValueTask<InterceptionResult<int>> SavingChangesAsync(
         DbContextEventData eventData, InterceptionResult<int> result, CancellationToken cancellationToken = default)

@@ -1,25 +1,13 @@
 using System.Text.Json;
 using System.Text.Json.Nodes;
+using System.Text.RegularExpressions;
 using Microsoft.AspNetCore.Diagnostics;
 
 namespace Nido.Web.Common;
 
 /// <summary>A body that is not what the endpoint reads: the answer names the field and the value where they can be told.</summary>
-public sealed class UnreadableBody : IExceptionHandler
+public sealed partial class UnreadableBody : IExceptionHandler
 {
-    /// <summary>Keeps small bodies, so that the value can be named.</summary>
-    public static Task KeepBody(HttpContext context, RequestDelegate next)
-    {
-        ArgumentNullException.ThrowIfNull(context);
-        ArgumentNullException.ThrowIfNull(next);
-        if (context.Request.HasJsonContentType())
-        {
-            context.Request.EnableBuffering();
-        }
-
-        return next(context);
-    }
-
     /// <inheritdoc />
     public async ValueTask<bool> TryHandleAsync(HttpContext httpContext, Exception exception, CancellationToken cancellationToken)
     {
@@ -29,9 +17,20 @@ public sealed class UnreadableBody : IExceptionHandler
             return false;
         }
 
+        if (Parameter().Match(bad.Message) is { Success: true } parameter)
+        {
+            await Problems.Field(
+                parameter.Groups["name"].Value, parameter.Groups["value"].Value,
+                $"This cannot be read as what is wanted here ({parameter.Groups["type"].Value}). What the address takes stands at /api-docs.")
+                .ExecuteAsync(httpContext);
+            return true;
+        }
+
         if (bad.InnerException is not JsonException json)
         {
-            await Problems.Field("body", "", $"{bad.Message} A JSON object with the fields of this address is wanted; they stand at /api-docs.").ExecuteAsync(httpContext);
+            await Problems.Field("body", "",
+                "Nothing that can be read was sent. A JSON object with the fields of this address is wanted; they stand at /api-docs.")
+                .ExecuteAsync(httpContext);
             return true;
         }
 
@@ -65,4 +64,7 @@ public sealed class UnreadableBody : IExceptionHandler
             return "";
         }
     }
+
+    [GeneratedRegex("parameter \"(?<type>[^ ]+) (?<name>\\w+)\" from \"(?<value>.*)\"", RegexOptions.Singleline)]
+    private static partial Regex Parameter();
 }

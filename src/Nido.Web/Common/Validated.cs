@@ -1,8 +1,13 @@
+using System.Reflection;
 using FluentValidation;
+using Microsoft.AspNetCore.Http.Metadata;
 
 namespace Nido.Web.Common;
 
-/// <summary>Checks the body of every endpoint that has a validator, in one place.</summary>
+/// <summary>
+/// Checks the body of every endpoint in one place: first that it has sense whatever it is about, then by its validator where it
+/// has one.
+/// </summary>
 public sealed class Validated : IEndpointFilter
 {
     /// <inheritdoc />
@@ -10,9 +15,25 @@ public sealed class Validated : IEndpointFilter
     {
         ArgumentNullException.ThrowIfNull(context);
         ArgumentNullException.ThrowIfNull(next);
+        var body = context.HttpContext.GetEndpoint()?.Metadata.GetMetadata<IAcceptsMetadata>()?.RequestType;
+        if (body is not null && body != typeof(string) && !context.Arguments.Any(body.IsInstanceOfType))
+        {
+            return Problems.Field("body", "null", "A JSON object with the fields of this address is wanted; they stand at /api-docs.");
+        }
+
+        if (Days(context).FirstOrDefault() is { } noDay)
+        {
+            return Problems.Fields([noDay]);
+        }
+
         foreach (var argument in context.Arguments.Where(a => a is not null))
         {
-            var type = typeof(IValidator<>).MakeGenericType(argument!.GetType());
+            if (argument!.GetType() == body && Sense.In(argument) is { Count: > 0 } senseless)
+            {
+                return Problems.Fields(senseless);
+            }
+
+            var type = typeof(IValidator<>).MakeGenericType(argument.GetType());
             if (context.HttpContext.RequestServices.GetService(type) is IValidator validator)
             {
                 var result = await validator.ValidateAsync(new ValidationContext<object>(argument), context.HttpContext.RequestAborted);
@@ -26,6 +47,16 @@ public sealed class Validated : IEndpointFilter
         return await next(context);
     }
 
-    private static string Camel(string path) =>
+    /// <summary>Days of the address that no calendar of a house has.</summary>
+    private static IEnumerable<FieldProblem> Days(EndpointFilterInvocationContext context)
+    {
+        var named = context.HttpContext.GetEndpoint()?.Metadata.GetMetadata<MethodInfo>()?.GetParameters();
+        return context.Arguments.Select(
+            (a, i) => a is DateOnly day ? Sense.OfDay(named is not null && i < named.Length ? named[i].Name ?? "day" : "day", day)
+            : null).OfType<FieldProblem>();
+    }
+
+    /// <summary>A path of properties as it stands in JSON.</summary>
+    internal static string Camel(string path) =>
         string.Join('.', path.Split('.').Select(p => p.Length == 0 ? p : char.ToLowerInvariant(p[0]) + p[1..]));
 }

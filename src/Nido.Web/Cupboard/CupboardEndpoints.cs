@@ -22,7 +22,7 @@ public static class CupboardEndpoints
         cupboard.MapGet("/{materialId}/ideas", Carries).WithName("carries");
         cupboard.MapPost("/{materialId}/movements", Move).WithName("addMovement");
         cupboard.MapPost("/counts", Count).WithName("countShelf");
-        cupboard.MapPost("/table", ReadTable).WithName("readCupboardTable").Accepts<string>("text/csv");
+        cupboard.MapPost("/table", ReadTable).WithName("readCupboardTable").WithMetadata(new OnlyLooks()).Accepts<string>("text/csv");
         cupboard.MapGet("/table.csv", WriteTable).WithName("cupboardCsv");
     }
 

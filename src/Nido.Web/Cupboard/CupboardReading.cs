@@ -1,8 +1,9 @@
 using Nido.Catalog;
 using Nido.Core.Cupboard;
 using Nido.Core.Ideas;
-using Nido.Core.Planning;
 using Nido.Core.Safety;
+using Nido.Core.Week.Reading;
+using Nido.Core.Week.Sharing;
 using Nido.Web.Week;
 
 namespace Nido.Web.Cupboard;
@@ -48,7 +49,7 @@ public static class CupboardReading
         [
             .. MaterialFirst.Ideas(plan, material, amount).Select(c => new CarriedView(
                 c.Use.Idea.Id, c.Use.Idea.Title, c.Use.Block.Name, c.Use.Idea.Technique.AimShares(), c.Takes, c.Enough, Math.Round(c.OpenMinutes, 1),
-                Math.Round(c.Minutes, 1), c.Use.Reach.Count(r => r), placed.GetValueOrDefault(c.Use.IdeaIndex))),
+                Math.Round(c.Minutes, 1), c.Use.Fullest.InReach, placed.GetValueOrDefault(c.Use.IdeaIndex))),
         ];
     }
 
@@ -66,7 +67,7 @@ public static class CupboardReading
         from role in use.Idea.Technique.Roles
         let steps = use.Idea.Steps.Where(s => s.Bindings.TryGetValue(role.Name, out var b) && b.Material.Id == m.Id).ToArray()
         where steps.Length > 0
-        let wanted = use.Demand.FirstOrDefault(d => d.Material.Id == m.Id)?.Amount ?? 1
+        let wanted = use.Fullest.Demand.FirstOrDefault(d => d.Material.Id == m.Id)?.Amount ?? 1
         from other in content.Materials
             .Where(other => other.Id != m.Id && onHand.GetValueOrDefault(other.Id) > 0)
             .Select(other => (Other: other, Needs: Swaps.NeedsOf(use.Idea, steps[0], role)))
@@ -77,7 +78,9 @@ public static class CupboardReading
         orderby other.Against is not null, other.Stands.Score descending
         select new StandInView(
             other.Other.Id, other.Other.Name, $"{role.Name} in {use.Idea.Title}", other.Stands.Score, onHand[other.Other.Id], other.Stands.Reasons,
-            use.Idea.Id, role.Name, role == use.Idea.Technique.Roles[0], other.Against);
+            use.Idea.Id, role.Name, role == use.Idea.Technique.Roles[0],
+            other.Against ?? (role == use.Idea.Technique.Roles[0] ? null
+                : SwapInWeek.Against(plan, new(use.Idea.Id, role.Name, m.Id, other.Other.Id), other.Other)));
 
     /// <summary>Units on the shelf that are no longer good when the week begins.</summary>
     private static double GoneOff(Material m, IReadOnlyDictionary<string, double> onHand, WeekPlan plan) => m.KeepsDays is null ? 0

@@ -1,5 +1,4 @@
 using Nido.Core.Cupboard;
-using Nido.Core.Planning;
 
 namespace Nido.Web.Cupboard;
 

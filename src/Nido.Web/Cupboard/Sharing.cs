@@ -1,7 +1,8 @@
 using Nido.Core.Cupboard;
 using Nido.Core.Ideas;
-using Nido.Core.Planning;
-using Nido.Core.Planning.Allocation;
+using Nido.Core.Week.Problem;
+using Nido.Core.Week.Reading;
+using Nido.Core.Week.Sharing;
 
 namespace Nido.Web.Cupboard;
 
@@ -11,12 +12,40 @@ public static class Sharing
     /// <summary>Solver work for each stage, in its deterministic seconds.</summary>
     public const double Work = 0.3;
 
+    private const int LooksAtWhatIsKept = 3;
+
     /// <summary>The placements after sharing out, with the result.</summary>
-    public static (IReadOnlyList<Placement> After, AllocationResult Result) Out(WeekPlan plan, IReadOnlyList<Placement> placements, CancellationToken stop)
+    public static (IReadOnlyList<Placement> After, SharingResult Result) Out(
+        WeekPlan plan, IReadOnlyList<Placement> placements, CancellationToken stop)
     {
-        var allocation = new WeekAllocation(plan);
-        var result = AllocationModel.Solve(allocation.Problem(), Work, stop);
-        return (allocation.Apply(placements, result), result);
+        ArgumentNullException.ThrowIfNull(plan);
+        ArgumentNullException.ThrowIfNull(placements);
+        var allocation = new WeekSharing(plan);
+        var result = SharingModel.Solve(allocation.Problem(), Work, stop);
+        return (Kept(plan, placements, allocation.Apply(placements, result)), result);
+    }
+
+    /// <summary>
+    /// What was shared out, but for ideas that could not lie where they lie with it: each swap was looked at by itself, and two
+    /// together may ask for more of one thing than there is.
+    /// </summary>
+    private static IReadOnlyList<Placement> Kept(WeekPlan plan, IReadOnlyList<Placement> before, IReadOnlyList<Placement> after)
+    {
+        var byId = plan.Problem.Input.Materials.ToDictionary(m => m.Id);
+        var broken = plan.State.Score().Broken;
+        for (var look = 0; look < LooksAtWhatIsKept; look++)
+        {
+            var then = Planned(plan, after, byId.GetValueOrDefault);
+            if (then.State.Score().Broken <= broken)
+            {
+                return after;
+            }
+
+            var lost = then.Lost.Select(l => l.Placement.IdeaId).ToHashSet();
+            after = [.. before.Zip(after, (was, now) => lost.Contains(now.IdeaId) ? was : now)];
+        }
+
+        return before;
     }
 
     /// <summary>What it would change.</summary>
@@ -39,36 +68,6 @@ public static class Sharing
         ArgumentNullException.ThrowIfNull(plan);
         var ideas = Swaps.Apply(plan.Problem.Input.BeforeSwaps ?? plan.Problem.Input.Ideas, [.. placements.SelectMany(p => p.Swaps).Distinct()], material);
         return new(WeekProblem.Build(plan.Problem.Input with { Ideas = ideas }).Problem, placements);
-    }
-
-    /// <summary>Why a swap cannot be; null where it can.</summary>
-    public static string? Against(WeekPlan plan, Swap swap, Material to)
-    {
-        ArgumentNullException.ThrowIfNull(plan);
-        ArgumentNullException.ThrowIfNull(swap);
-        if (plan.Filled.Select(f => f.Use.Idea).FirstOrDefault(i => i.Id == swap.IdeaId) is not { } idea)
-        {
-            return "This idea does not lie out this week.";
-        }
-
-        if (idea.Technique.Roles.FirstOrDefault(r => r.Name == swap.Role) is not { } role)
-        {
-            return $"{idea.Title} has no role “{swap.Role}”; it has {string.Join(", ", idea.Technique.Roles.Select(r => r.Name))}.";
-        }
-
-        if (role == idea.Technique.Roles[0])
-        {
-            return "The leading material makes the idea what it is: take another idea from the bench instead.";
-        }
-
-        if (plan.Problem.Input.NeverOut.Contains(to.Id))
-        {
-            return $"{to.Name} lies out for nobody here: someone in the group must not meet it.";
-        }
-
-        var steps = idea.Steps.Where(s => s.Bindings.TryGetValue(role.Name, out var b) && b.Material.Id == swap.From).ToArray();
-        return steps.Length == 0 ? $"{swap.From} is not bound there."
-            : steps.Select(s => Swaps.Against(idea, s, role, to, plan.Problem.Input.GoesWith)).FirstOrDefault(a => a is not null);
     }
 
     /// <summary>The placements with a swap in every place of its idea; a swap back to the first material takes it out again.</summary>

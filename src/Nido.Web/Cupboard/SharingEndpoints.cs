@@ -1,7 +1,6 @@
 using Microsoft.AspNetCore.Http.HttpResults;
 using Nido.Core.Ideas;
-using Nido.Core.Planning;
-using Nido.Core.Planning.Allocation;
+using Nido.Core.Week.Sharing;
 using Nido.Web.Common;
 using Nido.Web.Week;
 
@@ -15,7 +14,7 @@ public static class SharingEndpoints
     {
         var week = api.MapGroup("/weeks/{weekId}").WithTags("Cupboard");
         week.MapGet("/sharing", Look).WithName("lookAtSharing");
-        week.MapPost("/sharing", ShareOut).WithName("shareOut");
+        week.MapPost("/sharing", ShareOut).WithName("shareOut").WithMetadata(new TakesLong());
         week.MapPut("/swaps", SwapOne).WithName("swapMaterial");
     }
 
@@ -48,7 +47,7 @@ public static class SharingEndpoints
             return Problems.Field("to", swap.To, "This material is not known. Choose one from the cupboard.");
         }
 
-        if (Sharing.Against(plan, swap, to) is { } against)
+        if (SwapInWeek.Against(plan, swap, to) is { } against)
         {
             return Problems.Rule($"{to.Name} cannot stand in there", against);
         }
@@ -56,7 +55,8 @@ public static class SharingEndpoints
         var after = Sharing.With(row.Plan, swap);
         if (Sharing.Planned(plan, after, content.Material) is var swapped && swapped.Lost.Count > plan.Lost.Count)
         {
-            return Problems.Rule($"{to.Name} cannot stand in there", string.Join(" ", swapped.Lost.Select(l => $"{l.Title}: {l.Reason}.")));
+            return Problems.Rule($"{to.Name} cannot stand in there",
+                string.Join(" ", swapped.Lost.Select(l => $"{l.Title}: {l.Reason}.").Distinct()));
         }
 
         await desk.ChangeAsync(row, $"{to.Name} instead", after, stop);

@@ -1,6 +1,6 @@
+using FluentValidation;
 using Nido.Catalog;
 using Nido.Core.Allergens;
-using FluentValidation;
 using Nido.Core.Group;
 using Nido.Data.Formats;
 
@@ -70,7 +70,7 @@ internal sealed class ChildBodyValidator : AbstractValidator<ChildBody>
     {
         RuleForEach(c => c.Ways).Must(w => content.Differences.Any(d => d.Id == w.Key && d.OfChild && d.Choices.Any(x => x.Id == w.Value)))
             .WithMessage((_, w) => $"{w.Key}: {w.Value} is not a choice for a child. See /api/differences.");
-        RuleFor(c => c.Name).Must(n => !string.IsNullOrWhiteSpace(n) && n.Length <= 60).WithMessage("A name of 1 to 60 letters is wanted.");
+        RuleFor(c => c.Name).Must(n => PlainText.IsName(n, 60)).WithMessage("A name of 1 to 60 letters is wanted.");
         RuleFor(c => c.BornOn).Custom((born, context) =>
         {
             if (ChildrenCsv.BornProblem(born, DateOnly.FromDateTime(time.GetLocalNow().DateTime)) is { } problem)
@@ -107,6 +107,7 @@ internal sealed class ChildrenBodyValidator : AbstractValidator<ChildrenBody>
     public ChildrenBodyValidator(IValidator<ChildBody> child)
     {
         RuleFor(c => c.Children).NotEmpty().WithMessage("No children were sent.");
+        RuleFor(c => c.Children).Must(c => c.Count <= 200).WithMessage("At most 200 children are added at once.");
         RuleForEach(c => c.Children).SetValidator(child);
         RuleFor(c => c.Children)
             .Must(all => all.Select(c => c.Name.Trim().ToUpperInvariant()).Distinct().Count() == all.Count)
@@ -118,7 +119,8 @@ internal sealed class NewGroupBodyValidator : AbstractValidator<NewGroupBody>
 {
     public NewGroupBodyValidator()
     {
-        RuleFor(g => g.Name).Must(n => !string.IsNullOrWhiteSpace(n) && n.Length <= 80).WithMessage("A name of 1 to 80 letters is wanted.");
+        RuleFor(g => g.Name).Must(n => PlainText.IsName(n, 80)).WithMessage("A name of 1 to 80 letters is wanted.");
+        RuleFor(g => g.Place).MaximumLength(120).WithMessage("The name of a house has at most 120 letters.");
         RuleFor(g => g.Timetable).Must(t => t is null || Core.Group.Timetable.All.Any(x => x.Id == t))
             .WithMessage($"This timetable is not known. Known are {string.Join(", ", Core.Group.Timetable.All.Select(x => x.Id))}.");
     }
@@ -128,7 +130,7 @@ internal sealed class AdultBodyValidator : AbstractValidator<AdultBody>
 {
     public AdultBodyValidator()
     {
-        RuleFor(a => a.Name).Must(n => !string.IsNullOrWhiteSpace(n) && n.Length <= 60).WithMessage("An adult needs a name or a role.");
+        RuleFor(a => a.Name).Must(n => PlainText.IsName(n, 60)).WithMessage("An adult needs a name or a role.");
         RuleFor(a => a.Days).Must(d => d != WeekDays.None).WithMessage("Choose at least one day.");
         RuleFor(a => a.To).GreaterThan(a => a.From).WithMessage("The end of an adult's time must be after its start.");
     }
@@ -151,7 +153,11 @@ internal sealed class GroupBodyValidator : AbstractValidator<GroupBody>
         RuleFor(g => g.Expected).Must(all => all.OrderBy(b => b.FromMonths).Zip(all.OrderBy(b => b.FromMonths).Skip(1)).All(x => x.First.ToMonths <= x.Second.FromMonths))
             .WithMessage("Two bands share an age. Let each begin where the one before ends.");
         RuleForEach(g => g.Wishes).Must(w => w.ChildId != w.OtherId).WithMessage("A wish is about two children.");
-        RuleFor(g => g.Name).Must(n => !string.IsNullOrWhiteSpace(n) && n.Length <= 80).WithMessage("A name of 1 to 80 letters is wanted.");
+        RuleFor(g => g.Name).Must(n => PlainText.IsName(n, 80)).WithMessage("A name of 1 to 80 letters is wanted.");
+        RuleFor(g => g.Place).MaximumLength(120).WithMessage("The name of a house has at most 120 letters.");
+        RuleFor(g => g.Adults).Must(a => a.Count <= 60).WithMessage("At most 60 adults are in a group.");
+        RuleFor(g => g.Blocks).Must(b => b.Count <= 20).WithMessage("A day has at most 20 blocks.");
+        RuleFor(g => g.Wishes).Must(w => w.Count <= 400).WithMessage("At most 400 wishes about children together or apart.");
         RuleFor(g => g.Days).Must(d => d != WeekDays.None).WithMessage("Choose at least one day.");
         RuleForEach(g => g.Blocks).ChildRules(block =>
         {
@@ -159,7 +165,7 @@ internal sealed class GroupBodyValidator : AbstractValidator<GroupBody>
             block.RuleFor(b => b.Offers).InclusiveBetween(1, 6).WithMessage("A block has 1 to 6 offers.");
             block.RuleFor(b => b.Offers).Equal(1).When(b => b.Kind is BlockKind.Circle or BlockKind.Outdoors)
                 .WithMessage("A whole-group block has one offer.");
-            block.RuleFor(b => b.Name).NotEmpty().WithMessage("A block needs a name.");
+            block.RuleFor(b => b.Name).Must(n => PlainText.IsName(n, 60)).WithMessage("A block needs a name of 1 to 60 letters.");
             block.RuleFor(b => b.Id).Matches("^[a-z0-9-]{1,30}$").WithMessage("A block's id is 1 to 30 small letters, digits and hyphens.");
         });
         RuleFor(g => g.Blocks).Must(all => all.Select(b => b.Id).Distinct().Count() == all.Count).WithMessage("Two blocks have the same id.");

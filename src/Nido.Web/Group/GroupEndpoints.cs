@@ -5,6 +5,7 @@ using Nido.Core.Group;
 using Nido.Data;
 using Nido.Data.Formats;
 using Nido.Data.Rows;
+using Nido.Data.TakenAway;
 using Nido.Web.Common;
 
 namespace Nido.Web.Group;
@@ -20,13 +21,16 @@ public static class GroupEndpoints
         groups.MapGet("/", List).WithName("listGroups");
         groups.MapPost("/", Add).WithName("addGroup");
         groups.MapGet("/{groupId}", Get).WithName("getGroup");
-        groups.MapPut("/{groupId}", Change).WithName("changeGroup");
+        groups.MapPut("/{groupId}", Change).WithName("changeGroup").AsksForEdition();
+        groups.MapDelete("/{groupId}", TakeAway).WithName("removeGroup");
+        groups.MapGet("/{groupId}/children/{childId}", GetChild).WithName("getChild");
         groups.MapPost("/{groupId}/adults", AddAdult).WithName("addAdult");
         groups.MapGet("/{groupId}/steps", Steps).WithName("getSteps");
         groups.MapPost("/{groupId}/children", AddChildren).WithName("addChildren");
-        groups.MapPut("/{groupId}/children/{childId}", ChangeChild).WithName("changeChild");
+        groups.MapPut("/{groupId}/children/{childId}", ChangeChild).WithName("changeChild").AsksForEdition();
         groups.MapDelete("/{groupId}/children/{childId}", RemoveChild).WithName("removeChild");
-        groups.MapPost("/{groupId}/children/table", ReadTable).WithName("readChildrenTable").Accepts<string>("text/csv");
+        groups.MapPost("/{groupId}/children/table", ReadTable).WithName("readChildrenTable").WithMetadata(new OnlyLooks())
+            .Accepts<string>("text/csv");
         groups.MapGet("/{groupId}/children.csv", WriteTable).WithName("childrenCsv");
     }
 
@@ -35,28 +39,51 @@ public static class GroupEndpoints
 
     private static async Task<Created<ChildrenGroup>> Add(NewGroupBody body, NidoDb db, CancellationToken stop)
     {
-        var group = new ChildrenGroup(
-            NewId.Next(), body.Name.Trim(), body.Place?.Trim() ?? "", WeekDays.MondayToFriday, [],
-            [new(NewId.Next(), "Lead", WeekDays.MondayToFriday, new(8, 0), new(16, 0)), new(NewId.Next(), "Assistant", WeekDays.MondayToFriday, new(8, 0), new(16, 0))],
-            Timetable.Of(body.Timetable ?? (body.Kind == GroupKind.DropIn ? "single-session" : "full-day")).Blocks, GroupSettings.Default)
-        {
-            Kind = body.Kind,
-            Days = body.Kind == GroupKind.DropIn ? WeekDays.Saturday : WeekDays.MondayToFriday,
-            Expected = body.Kind == GroupKind.DropIn ? Data.Demo.DemoScenario.UsualBands : [],
-        };
+        var group = NewGroup.Of(body.Name.Trim(), body.Place?.Trim() ?? "", body.Kind, body.Timetable, NewId.Next);
         db.Groups.Add(GroupRow.Of(group));
         await db.SaveChangesAsync(stop);
         return TypedResults.Created($"/api/groups/{group.Id}", group);
     }
 
-    private static async Task<Results<Ok<ChildrenGroup>, NotFound>> Get(string groupId, NidoDb db, CancellationToken stop) =>
-        await db.GroupAsync(groupId, stop) is { } group ? TypedResults.Ok(group) : TypedResults.NotFound();
+    private static async Task<Results<Ok<ChildrenGroup>, NotFound>> Get(
+        string groupId, HttpContext http, NidoDb db, CancellationToken stop) =>
+        await db.GroupAsync(groupId, stop) is { } group ? TypedResults.Ok(Told(http, group)) : TypedResults.NotFound();
 
-    private static async Task<Results<Ok<ChildrenGroup>, NotFound>> Change(string groupId, GroupBody body, NidoDb db, CancellationToken stop)
+    /// <summary>The edition of a group is about what is changed with it: children are changed one by one.</summary>
+    private static ChildrenGroup Told(HttpContext http, ChildrenGroup group)
+    {
+        Edition.Tell(http, group with { Children = [] });
+        return group;
+    }
+
+    private static async Task<Results<NoContent, NotFound>> TakeAway(string groupId, NidoDb db, TimeProvider time, CancellationToken stop)
     {
         if (await db.GroupRowAsync(groupId, stop) is not { } row)
         {
             return TypedResults.NotFound();
+        }
+
+        await TheBin.PutAsync(db, row, time.GetUtcNow(), stop);
+        await db.SaveChangesAsync(stop);
+        return TypedResults.NoContent();
+    }
+
+    private static async Task<Results<Ok<Child>, NotFound>> GetChild(
+        string groupId, string childId, HttpContext http, NidoDb db, CancellationToken stop) =>
+        await db.Children.AsNoTracking().SingleOrDefaultAsync(c => c.GroupId == groupId && c.Id == childId, stop) is { } child
+            ? TypedResults.Ok(Edition.Tell(http, child.ToCore())) : TypedResults.NotFound();
+
+    private static async Task<Results<Ok<ChildrenGroup>, NotFound, ProblemHttpResult>> Change(
+        string groupId, GroupBody body, HttpContext http, NidoDb db, CancellationToken stop)
+    {
+        if (await db.GroupRowAsync(groupId, stop) is not { } row)
+        {
+            return TypedResults.NotFound();
+        }
+
+        if (Edition.Against(http, row.ToCore() with { Children = [] }) is { } stale)
+        {
+            return stale;
         }
 
         var group = row.ToCore() with
@@ -71,7 +98,7 @@ public static class GroupEndpoints
             Adults = [.. body.Adults.Select(a => new Adult(string.IsNullOrEmpty(a.Id) ? NewId.Next() : a.Id, a.Name, a.Days, a.From, a.To))],
         };
         await db.ReplaceAsync(row, group, stop);
-        return TypedResults.Ok((await db.GroupAsync(groupId, stop))!);
+        return TypedResults.Ok(Told(http, (await db.GroupAsync(groupId, stop))!));
     }
 
     private static async Task<Results<Ok<ChildrenGroup>, NotFound>> AddAdult(string groupId, AdultBody body, NidoDb db, CancellationToken stop)
@@ -111,12 +138,17 @@ public static class GroupEndpoints
     }
 
     private static async Task<Results<Ok<ChildrenGroup>, NotFound, ProblemHttpResult>> ChangeChild(
-        string groupId, string childId, ChildBody body, NidoDb db, Content content, CancellationToken stop)
+        string groupId, string childId, ChildBody body, HttpContext http, NidoDb db, Content content, CancellationToken stop)
     {
         var row = await db.GroupRowAsync(groupId, stop);
         if (row?.Children.SingleOrDefault(c => c.Id == childId) is not { } child)
         {
             return TypedResults.NotFound();
+        }
+
+        if (Edition.Against(http, child.ToCore()) is { } stale)
+        {
+            return stale;
         }
 
         if (IsTaken(row, body.Name, childId))
@@ -126,17 +158,19 @@ public static class GroupEndpoints
 
         child.Take(body.ToCore(childId, content.Allergens));
         await db.SaveChangesAsync(stop);
+        Edition.Tell(http, child.ToCore());
         return TypedResults.Ok(row.ToCore());
     }
 
-    private static async Task<Results<NoContent, NotFound>> RemoveChild(string groupId, string childId, NidoDb db, CancellationToken stop)
+    private static async Task<Results<NoContent, NotFound>> RemoveChild(
+        string groupId, string childId, NidoDb db, TimeProvider time, CancellationToken stop)
     {
         if (await db.Children.SingleOrDefaultAsync(c => c.GroupId == groupId && c.Id == childId, stop) is not { } child)
         {
             return TypedResults.NotFound();
         }
 
-        db.Children.Remove(child);
+        child.BinnedAt = time.GetUtcNow();
         await db.SaveChangesAsync(stop);
         return TypedResults.NoContent();
     }

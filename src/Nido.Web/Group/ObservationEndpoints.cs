@@ -3,7 +3,7 @@ using Microsoft.AspNetCore.Http.HttpResults;
 using Microsoft.EntityFrameworkCore;
 using Nido.Catalog;
 using Nido.Core.Group;
-using Nido.Core.Steps;
+using Nido.Core.Group.Steps;
 using Nido.Data;
 using Nido.Data.Rows;
 using Nido.Web.Common;

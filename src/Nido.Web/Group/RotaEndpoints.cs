@@ -1,9 +1,9 @@
 using FluentValidation;
 using Microsoft.AspNetCore.Http.HttpResults;
 using Nido.Core.Group;
-using Nido.Core.Planning;
-using Nido.Core.Planning.Rota;
-using Nido.Core.Steps;
+using Nido.Core.Week.Problem;
+using Nido.Core.Week.Reading;
+using Nido.Core.Week.Rota;
 using Nido.Data;
 using Nido.Data.Rows;
 using Nido.Web.Common;
@@ -72,7 +72,7 @@ public sealed record RotaBody(IReadOnlyList<IReadOnlyList<string>> Groups)
     public FieldProblem? Wrong(WeekPlan plan, int day)
     {
         ArgumentNullException.ThrowIfNull(plan);
-        var there = plan.Problem.Group.Children.Where((_, c) => plan.Problem.Present[c][day]).ToDictionary(c => c.Id, c => c.Name);
+        var there = plan.Problem.Group.Children.Where((_, c) => plan.Problem.Attendance.OnDay(c, day)).ToDictionary(c => c.Id, c => c.Name);
         string[] sent = [.. Groups.SelectMany(g => g)];
         return sent.FirstOrDefault(id => !there.ContainsKey(id)) is { } stranger ? new("groups", stranger, "This child is not there on that day.")
             : sent.GroupBy(id => id).FirstOrDefault(g => g.Count() > 1) is { } twice ? new("groups", there[twice.Key], $"{there[twice.Key]} is in two groups. Choose one.")
@@ -108,7 +108,7 @@ public sealed record RotaView(
         var b = Enumerable.Range(0, problem.Blocks.Count).First(x => problem.Blocks[x].Id == blockId);
         var block = problem.Blocks[b];
         var stations = plan.Filled.Where(f => f.Placement.Day == day && f.Use.BlockIndex == b).OrderBy(f => f.Placement.Offer).Select(f => f.Use).ToArray();
-        Child[] there = [.. problem.Group.Children.Where((_, c) => problem.Present[c][day])];
+        Child[] there = [.. problem.Group.Children.Where((_, c) => problem.Attendance.Is(c, day, b))];
         Member[] members = [.. there.Select(c => new Member(c.Id, LevelOf(plan, c, day, stations), 1.0 / Ratio.ChildrenPerAdult(problem.Group.Settings, c.MonthsOn(problem.Days[day].Date))))];
         IReadOnlyList<IReadOnlyList<string>> groups = byHand is null
             ? StationGroups.Form(members, block.Offers, problem.Group.Settings.Grouping, problem.Group.Wishes, problem.AdultsThere[day][b])

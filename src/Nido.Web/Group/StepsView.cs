@@ -1,5 +1,6 @@
 using Nido.Core.Group;
-using Nido.Core.Steps;
+using Nido.Core.Group.Steps;
+using Nido.Core.Ideas.Ways;
 
 namespace Nido.Web.Group;
 
@@ -43,7 +44,7 @@ public sealed record OfferView(
         var offer = evidence.Offer(child, ladder, on, ladder.Steps, ways.For(child).Help)!;
         return new(
             offer.Step, offer.Help, offer.Alone, offer.WithHelp, offer.Fit, offer.Trace, evidence.IsSeen(child.Id, ladder.Id), offer.IsChosen,
-            StepProposal.Of(group.Settings.StepRule, offer.Step, ladder.Steps.Count, evidence.Seen(child.Id, ladder.Id)),
+            StepProposal.Of(group.Settings.StepRule, offer.Step, ladder.Steps.Count, evidence.Seen(child.Id, ladder.Id), on, evidence.Chosen(child.Id, ladder.Id)?.On),
             evidence.Objectives.FirstOrDefault(o => o.ChildId == child.Id && o.Ladder == ladder.Id));
     }
 }

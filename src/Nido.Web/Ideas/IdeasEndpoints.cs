@@ -1,5 +1,5 @@
 using Microsoft.AspNetCore.Http.HttpResults;
-using Nido.Core.Planning;
+using Nido.Core.Week.Reading;
 using Nido.Web.Week;
 
 namespace Nido.Web.Ideas;
@@ -13,7 +13,7 @@ public static class IdeasEndpoints
         var ideas = api.MapGroup("/weeks/{weekId}/ideas").WithTags("Ideas");
         ideas.MapGet("/", List).WithName("listIdeas");
         ideas.MapGet("/unsuited", Unsuited).WithName("listUnsuitedIdeas");
-        ideas.MapGet("/barred", Barred).WithName("listBarredIdeas");
+        ideas.MapGet("/kept-out", KeptOut).WithName("listKeptOutIdeas");
         ideas.MapGet("/{ideaId}", Card).WithName("getIdea");
         ideas.MapGet("/{ideaId}/why-not", NotThere).WithName("whyNot");
     }
@@ -21,9 +21,11 @@ public static class IdeasEndpoints
     private static async Task<Results<Ok<IReadOnlyList<IdeaName>>, NotFound>> List(string weekId, WeekDesk desk, CancellationToken stop) =>
         await desk.PlanAsync(weekId, stop) is { } plan ? TypedResults.Ok(IdeaReading.List(plan)) : TypedResults.NotFound();
 
-    private static async Task<Results<Ok<BarredIdea[]>, NotFound>> Barred(string weekId, WeekDesk desk, CancellationToken stop) =>
+    private static async Task<Results<Ok<KeptOutIdea[]>, NotFound>> KeptOut(string weekId, WeekDesk desk, CancellationToken stop) =>
         await desk.PlanAsync(weekId, stop) is { } plan
-            ? TypedResults.Ok(plan.Problem.Barred.Select(b => new BarredIdea(b.Idea.Id, b.Idea.Title, b.Idea.Lead?.Name, CautionView.Of(b.Finding), IdeaReading.InsteadOf(plan, Instead.Of(plan, b.Idea)))).ToArray())
+            ? TypedResults.Ok(plan.Problem.KeptOut.Select(
+                b => new KeptOutIdea(b.Idea.Id, b.Idea.Title, b.Idea.Lead?.Name, CautionView.Of(b.Finding),
+                IdeaReading.InsteadOf(plan, Instead.Of(plan, b.Idea)))).ToArray())
             : TypedResults.NotFound();
 
     private static async Task<Results<Ok<UnsuitedIdea[]>, NotFound>> Unsuited(string weekId, WeekDesk desk, CancellationToken stop) =>
@@ -52,8 +54,11 @@ public static class IdeasEndpoints
     {
         var plan = await desk.PlanAsync(weekId, stop);
         var uses = plan?.Problem.Uses.Where(u => u.Idea.Id == ideaId).ToArray() ?? [];
-        return (uses.FirstOrDefault(u => u.Block.Id == blockId) ?? uses.FirstOrDefault()) is { } use
-            ? TypedResults.Ok(IdeaReading.Card(plan!, use))
+        // Where it lies out, the card is that of the fullest of those days.
+        var laid = plan?.Filled.Where(f => f.Use.Idea.Id == ideaId && (blockId is null || f.Use.Block.Id == blockId))
+            .OrderByDescending(f => f.Use.On(f.Placement.Day).InReach).FirstOrDefault();
+        return laid is { Use: { } lies } ? TypedResults.Ok(IdeaReading.Card(plan!, lies, laid.Value.Placement.Day))
+            : (uses.FirstOrDefault(u => u.Block.Id == blockId) ?? uses.FirstOrDefault()) is { } use ? TypedResults.Ok(IdeaReading.Card(plan!, use))
             : TypedResults.NotFound();
     }
 }

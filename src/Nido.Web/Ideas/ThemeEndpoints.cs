@@ -4,6 +4,7 @@ using Microsoft.EntityFrameworkCore;
 using Nido.Catalog;
 using Nido.Core.Ideas;
 using Nido.Data;
+using Nido.Data.Formats;
 using Nido.Data.Rows;
 using Nido.Web.Common;
 using Nido.Web.Week;
@@ -20,15 +21,17 @@ public static class ThemeEndpoints
         themes.MapGet("/", List).WithName("listThemes");
         themes.MapGet("/{themeId}", Get).WithName("getTheme");
         themes.MapPost("/", Add).WithName("addTheme");
-        themes.MapPut("/{themeId}", Change).WithName("changeTheme");
+        themes.MapPut("/{themeId}", Change).WithName("changeTheme").AsksForEdition();
         themes.MapDelete("/{themeId}", Remove).WithName("removeTheme");
     }
 
     private static async Task<Ok<ThemeView[]>> List(NidoDb db, Content content, CancellationToken stop) =>
         TypedResults.Ok((await db.ThemesAsync(content, stop)).Select(WeekReading.ThemeOf).ToArray());
 
-    private static async Task<Results<Ok<ThemeForm>, NotFound>> Get(string themeId, NidoDb db, Content content, CancellationToken stop) =>
-        await db.ThemeAsync(content, themeId, stop) is { } theme ? TypedResults.Ok(Form(theme, content)) : TypedResults.NotFound();
+    private static async Task<Results<Ok<ThemeForm>, NotFound>> Get(
+        string themeId, HttpContext http, NidoDb db, Content content, CancellationToken stop) =>
+        await db.ThemeAsync(content, themeId, stop) is { } theme ? TypedResults.Ok(Edition.Tell(http, Form(theme, content)))
+            : TypedResults.NotFound();
 
     private static async Task<Results<Created<ThemeForm>, ProblemHttpResult>> Add(ThemeDraft draft, NidoDb db, Content content, CancellationToken stop)
     {
@@ -39,36 +42,43 @@ public static class ThemeEndpoints
     }
 
     private static async Task<Results<Ok<ThemeForm>, NotFound, ProblemHttpResult>> Change(
-        string themeId, ThemeDraft draft, NidoDb db, Content content, CancellationToken stop)
+        string themeId, ThemeDraft draft, HttpContext http, NidoDb db, Content content, CancellationToken stop)
     {
         if (content.Theme(themeId) is { } shipped)
         {
             return Problems.Rule($"{shipped.Name} comes with Nido and stays as it is", "Keep what you changed as a theme of your own.");
         }
 
-        if (await db.Themes.FindAsync([themeId], stop) is not { } row)
+        if (await db.Themes.SingleOrDefaultAsync(t => t.Id == themeId, stop) is not { } row)
         {
             return TypedResults.NotFound();
+        }
+
+        if (Edition.Against(http, Form(row.Theme, content)) is { } stale)
+        {
+            return stale;
         }
 
         row.Theme = Made(themeId, draft, content);
         await db.SaveChangesAsync(stop);
-        return TypedResults.Ok(Form(row.Theme, content));
+        return TypedResults.Ok(Edition.Tell(http, Form(row.Theme, content)));
     }
 
-    private static async Task<Results<NoContent, NotFound, ProblemHttpResult>> Remove(string themeId, NidoDb db, CancellationToken stop)
+    private static async Task<Results<NoContent, NotFound, ProblemHttpResult>> Remove(
+        string themeId, NidoDb db, TimeProvider time, CancellationToken stop)
     {
-        if (await db.Themes.FindAsync([themeId], stop) is not { } row)
+        if (await db.Themes.SingleOrDefaultAsync(t => t.Id == themeId, stop) is not { } row)
         {
             return TypedResults.NotFound();
         }
 
-        if (await db.Weeks.AnyAsync(w => w.ThemeId == themeId, stop))
+        // A week in the bin may come back and wants its theme then.
+        if (await db.Weeks.IgnoreQueryFilters().AnyAsync(w => w.ThemeId == themeId, stop))
         {
             return Problems.Rule($"{row.Theme.Name} cannot be taken out", "A week stands on it. Keep it, or change its words.");
         }
 
-        db.Themes.Remove(row);
+        row.BinnedAt = time.GetUtcNow();
         await db.SaveChangesAsync(stop);
         return TypedResults.NoContent();
     }
@@ -80,26 +90,28 @@ public static class ThemeEndpoints
         return OwnTheme.Of(id, own, WeekInputs.Sorted(content, own.Letter.Trim(), words, own.Language, own.Fits));
     }
 
-    private static ThemeForm Form(Theme t, Content content) => new(
-        t.Id, content.Theme(t.Id) is null, new ThemeDraft(t.Name, t.Letter, t.Words)
-        {
-            Language = t.Language,
-            SecondLetter = t.SecondLetter,
-            NumbersTo = t.NumbersTo,
-            OlderNumbersTo = t.OlderNumbersTo,
-            Shapes = t.Shapes,
-            Colours = t.Colours,
-            Slots = t.Slots,
-            Story = t.Story,
-            Rhyme = t.Rhyme,
-            Questions = t.Questions,
-            Sayings = t.Sayings,
-            Greeting = t.Greeting,
-            Farewell = t.Farewell,
-            Books = t.Books,
-            Pictures = t.Pictures,
-            Fits = t.Fits,
-        });
+    private static ThemeForm Form(Theme t, Content content) => new(t.Id, content.Theme(t.Id) is null, DraftOf(t));
+
+    /// <summary>A theme as it is written.</summary>
+    internal static ThemeDraft DraftOf(Theme t) => new ThemeDraft(t.Name, t.Letter, t.Words)
+    {
+        Language = t.Language,
+        SecondLetter = t.SecondLetter,
+        NumbersTo = t.NumbersTo,
+        OlderNumbersTo = t.OlderNumbersTo,
+        Shapes = t.Shapes,
+        Colours = t.Colours,
+        Slots = t.Slots,
+        Story = t.Story,
+        Rhyme = t.Rhyme,
+        Questions = t.Questions,
+        Sayings = t.Sayings,
+        Greeting = t.Greeting,
+        Farewell = t.Farewell,
+        Books = t.Books,
+        Pictures = t.Pictures,
+        Fits = t.Fits,
+    };
 }
 
 /// <summary>A theme to look at or change.</summary>
@@ -112,7 +124,7 @@ internal sealed class ThemeDraftValidator : AbstractValidator<ThemeDraft>
 {
     public ThemeDraftValidator()
     {
-        RuleFor(t => t.Name).Must(n => !string.IsNullOrWhiteSpace(n) && n.Length <= 80).WithMessage("A theme needs a name of 1 to 80 letters.");
+        RuleFor(t => t.Name).Must(n => PlainText.IsName(n, 80)).WithMessage("A theme needs a name of 1 to 80 letters.");
         RuleFor(t => t.Letter).Must(l => l?.Trim() is [var one] && char.IsLetter(one)).WithMessage("One letter is wanted.");
         RuleFor(t => t.SecondLetter).Must(l => l.Trim().Length <= 1).WithMessage("One letter, or none.");
         RuleFor(t => t.Words).Must(w => w.Count(x => !string.IsNullOrWhiteSpace(x)) >= 3).WithMessage("The theme is empty: write at least three words, with commas between them.");
@@ -127,7 +139,7 @@ internal sealed class ThemeDraftValidator : AbstractValidator<ThemeDraft>
             .WithMessage((_, s) => $"{s.Key} is not one of {string.Join(", ", Theme.RequiredSlots)}, or its word is longer than 40 letters.");
         RuleForEach(t => t.Books).ChildRules(b =>
         {
-            b.RuleFor(x => x.Title).Must(x => !string.IsNullOrWhiteSpace(x) && x.Length <= 120).WithMessage("A book needs a title.");
+            b.RuleFor(x => x.Title).Must(x => PlainText.IsName(x, 120)).WithMessage("A book needs a title.");
             b.RuleFor(x => x.Minutes).InclusiveBetween(1, 60).WithMessage("Reading it takes 1 to 60 minutes.");
         });
     }

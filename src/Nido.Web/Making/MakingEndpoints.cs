@@ -1,4 +1,3 @@
-using Microsoft.AspNetCore.Http.HttpResults;
 using Nido.Catalog;
 using Nido.Core.Making;
 using Nido.Web.Common;
@@ -11,7 +10,7 @@ public static class MakingEndpoints
     /// <summary>Adds a calculator a name.</summary>
     public static void MapMaking(this RouteGroupBuilder api)
     {
-        var making = api.MapGroup("/making").WithTags("Making").AddEndpointFilter(Refusing);
+        var making = api.MapGroup("/making").WithTags("Making").WithMetadata(new OnlyLooks()).AddEndpointFilter(Refusing);
         Map<ArcRows.Ask, ArcRows.Answer>(making, "arc-rows", ArcRows.Of);
         Map<PackMix.Ask, PackMix.Answer>(making, "pack-mix", PackMix.Of);
         Map<Frame.Ask, Frame.Answer>(making, "frame", Frame.Of);

@@ -1,8 +1,8 @@
 using Microsoft.AspNetCore.Http.HttpResults;
 using Nido.Core.Cupboard;
-using Nido.Core.Ideas;
-using Nido.Core.Planning;
 using Nido.Core.Prep;
+using Nido.Core.Week.Change;
+using Nido.Core.Week.Problem;
 using Nido.Web.Cupboard;
 using Nido.Web.Today;
 using Nido.Web.Week;
@@ -33,9 +33,9 @@ public static class PrepEndpoints
             CuttingLayout.Of(plan), Paints.Of(plan)?.Trace ?? [],
             [.. plan.Filled.GroupBy(f => f.Placement.Day).Select(day => new TraysView(
                 plan.Problem.Days[day.Key].Date,
-                [.. day.Where(f => f.Use.Demand.Count > 0).Select(f => new TrayView(
+                [.. day.Where(f => f.Use.On(f.Placement.Day).Demand.Count > 0).Select(f => new TrayView(
                     f.Use.Block.Name, f.Use.Idea.Title,
-                    [.. f.Use.Demand.Select(Thing)]))]))],
+                    [.. f.Use.On(f.Placement.Day).Demand.Select(Thing)]))]))],
             [.. Refreshes.Of(plan).Select(r => new RefreshOfDay(
                 plan.Problem.Days[r.Day].Date, plan.Problem.Uses[plan.State.Uses[r.Slot]].Idea.Title, new(r.Kind, r.Adds?.Name, r.Colour, r.Place, r.LeftOut)))]));
     }

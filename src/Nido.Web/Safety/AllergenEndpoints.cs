@@ -16,7 +16,7 @@ public static class AllergenEndpoints
     {
         var allergens = api.MapGroup("/allergens").WithTags("Allergens");
         allergens.MapGet("/", (Content content) => TypedResults.Ok(content.Allergens.All)).WithName("listAllergens");
-        allergens.MapPost("/read", Read).WithName("readAllergies");
+        allergens.MapPost("/read", Read).WithName("readAllergies").WithMetadata(new OnlyLooks());
         allergens.MapGet("/unknown", Unknown).WithName("listUnknownAllergies");
         allergens.MapPut("/unknown", Mark).WithName("markAllergy");
         api.MapGet("/materials", (Content content) => TypedResults.Ok(content.Materials.Select(m => new MaterialName(m.Id, m.Name, m.Shelf, m.Allergens, m.MayContain, m.Held)).ToArray()))

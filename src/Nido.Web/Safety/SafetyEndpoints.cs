@@ -2,6 +2,7 @@ using Microsoft.AspNetCore.Http.HttpResults;
 using Microsoft.EntityFrameworkCore;
 using Nido.Catalog;
 using Nido.Core.Safety;
+using Nido.Core.Week.Findings;
 using Nido.Data;
 using Nido.Data.Rows;
 using Nido.Sheets;
@@ -22,7 +23,7 @@ public static class SafetyEndpoints
         safety.MapGet("/signs", Signs).WithName("getSigns");
         safety.MapGet("/signs.pdf", SignsPdf).WithName("signsPdf");
         api.MapGet("/thing-questions", (Content content) => TypedResults.Ok(content.Questions)).WithName("listThingQuestions").WithTags("Safety");
-        safety.MapPost("/things", Ask).WithName("askAboutThing");
+        safety.MapPost("/things", Ask).WithName("askAboutThing").WithMetadata(new OnlyLooks());
         safety.MapPost("/overrides", Lift).WithName("liftRule");
         safety.MapDelete("/overrides/{overrideId}", PutBack).WithName("putRuleBack");
         api.MapGet("/groups/{groupId}/overrides", Journal).WithName("listOverrides").WithTags("Safety");

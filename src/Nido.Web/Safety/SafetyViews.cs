@@ -1,6 +1,7 @@
 using FluentValidation;
 using Nido.Core.Cupboard;
 using Nido.Core.Safety;
+using Nido.Core.Week.Findings;
 
 namespace Nido.Web.Safety;
 

@@ -1,6 +1,8 @@
 using Microsoft.AspNetCore.Http.HttpResults;
 using Nido.Core.Group;
-using Nido.Core.Planning;
+using Nido.Core.Week.Change;
+using Nido.Core.Week.Problem;
+using Nido.Core.Week.Reading;
 using Nido.Data;
 using Nido.Data.Rows;
 using Nido.Web.Week;
@@ -24,24 +26,24 @@ public static class TodayEndpoints
         var shown = await db.ShownInAsync(plan.Problem.Group.Id, stop);
         var longWork = LongWork.Of(plan.Problem);
         var refreshes = Refreshes.Of(plan).ToDictionary(r => r.Slot);
-        var there = plan.Problem.Group.Children.Where((_, c) => plan.Problem.Present[c][day]).Select(c => c.Id).ToHashSet();
+        var there = plan.Problem.Group.Children.Where((_, c) => plan.Problem.Attendance.OnDay(c, day)).Select(c => c.Id).ToHashSet();
         return TypedResults.Ok(new TodayView(
             plan.Problem.Days[day].Date, there.Count,
-            [.. plan.Problem.Blocks.Where((_, b) => plan.Problem.Open[day][b]).Select(b => new BlockOfDay(
+            [.. plan.Problem.Blocks.Where((_, b) => plan.Problem.Attendance.TakesPlace(day, b)).Select(b => new BlockOfDay(
                 b.Id, b.Name, b.Kind, b.Starts, b.Minutes, [.. longWork.Where(w => w.Block == b && there.Contains(w.Child.Id)).Select(w => new LongWorkView(w.Child.Name, b.Name, (int)Math.Round(w.Minutes), (int)Math.Round(100 * w.Share), w.Enough))],
                 [.. plan.Problem.Group.Adults.Where(a => a.IsThere(plan.Problem.Days[day].Day, b)).Select(a => a.Name).Distinct()],
-                [.. plan.Filled.Where(f => f.Placement.Day == day && f.Use.Block.Id == b.Id).Select(f => Offer(plan, f.Slot, f.Use, there, shown, refreshes.GetValueOrDefault(f.Slot)))]))]));
+                [.. plan.Filled.Where(f => f.Placement.Day == day && f.Use.Block.Id == b.Id).Select(f => Offer(plan, f.Slot, f.Use, shown, refreshes.GetValueOrDefault(f.Slot)))]))]));
     }
 
-    private static OfferOfDay Offer(WeekPlan plan, int slot, Use use, HashSet<string> there, ILookup<string, ShownRow> shown, Refresh? refresh)
+    private static OfferOfDay Offer(WeekPlan plan, int slot, Use use, ILookup<string, ShownRow> shown, Refresh? refresh)
     {
         var (day, technique) = (plan.Problem.Slots[slot].Day, use.Idea.Technique);
         var mix = plan.Problem.Group.Settings.Approaches;
         bool Works(Approach approach) => mix.GetValueOrDefault(approach) > 0 && technique.Approaches.Contains(approach);
-        var whom = use.Children.Where(c => c.InReach && there.Contains(c.Child.Id) && c.Child.RunOut is null).Select(c => c.Child).ToArray();
+        var whom = use.On(day).Children.Where(c => c.InReach && c.Child.RunOut is null).Select(c => c.Child).ToArray();
         var made = ComesBack.Made(plan, day, use);
         return new(
-            ForThose(IdeaReading.Card(plan, use), there), technique.Id, plan.Stays(slot),
+            IdeaReading.Card(plan, use, day), technique.Id, plan.Stays(slot),
             refresh is null ? null : new(refresh.Kind, refresh.Adds?.Name, refresh.Colour, refresh.Place, refresh.LeftOut),
             use.Block.Kind == BlockKind.Shelf && Works(Approach.PreparedShelf)
                 ? [.. whom.Select(c => new ShownTo(c.Id, c.Name, shown[technique.Id].FirstOrDefault(s => s.ChildId == c.Id)?.On))] : [],
@@ -52,12 +54,6 @@ public static class TodayEndpoints
             Beside.Of(plan, plan.Filled.First(f => f.Slot == slot).Placement));
     }
 
-    /// <summary>The card with only the children who are there that day.</summary>
-    private static IdeaCard ForThose(IdeaCard card, HashSet<string> there) => card with
-    {
-        Steps = [.. card.Steps.Select(s => s with { Who = [.. s.Who.Where(w => there.Contains(w.ChildId))] }).Where(s => s.Who.Count > 0)],
-        OutOfReach = [.. card.OutOfReach.Where(w => there.Contains(w.ChildId))],
-    };
 }
 
 /// <summary>A day to run from.</summary>

@@ -1,5 +1,5 @@
 using System.Threading.Channels;
-using Nido.Core.Planning;
+using Nido.Core.Week.Search;
 using Nido.Web.Common;
 
 namespace Nido.Web.Week;

@@ -1,7 +1,10 @@
 using System.Collections.Concurrent;
 using Microsoft.EntityFrameworkCore;
-using Nido.Core.Planning;
-using Nido.Core.Planning.Conflicts;
+using Nido.Core.Week.Problem;
+using Nido.Core.Week.Reading;
+using Nido.Core.Week.Rules;
+using Nido.Core.Week.Rules.Conflicts;
+using Nido.Core.Week.Search;
 using Nido.Data;
 using Nido.Web.Common;
 using Nido.Web.Cupboard;
@@ -11,9 +14,11 @@ namespace Nido.Web.Week;
 /// <summary>Composes weeks in the background, one composition a week at a time.</summary>
 /// <param name="scopes">For a database of its own.</param>
 /// <param name="limits">How much work.</param>
+/// <param name="writer">Waits for its turn to save.</param>
 /// <param name="time">The clock.</param>
 /// <param name="log">Says how it went, without anything about children.</param>
-public sealed partial class Compositions(IServiceScopeFactory scopes, ComposeLimits limits, TimeProvider time, ILogger<Compositions> log)
+public sealed partial class Compositions(
+    IServiceScopeFactory scopes, ComposeLimits limits, OneWriter writer, TimeProvider time, ILogger<Compositions> log)
 {
     private static readonly TimeSpan LookForConflict = TimeSpan.FromSeconds(10);
     private readonly ConcurrentDictionary<string, (Composition Composition, Task Running)> byWeek = new();
@@ -61,6 +66,10 @@ public sealed partial class Compositions(IServiceScopeFactory scopes, ComposeLim
             Failed(log, e);
             composition.End("Composing failed. Your week is as it was; the log says more.");
         }
+        finally
+        {
+            Memory.GiveBack();
+        }
     }
 
     private async Task<(string? Problem, IReadOnlyList<FieldProblem> Rules)> ComposeAsync(string weekId, Composition composition)
@@ -68,11 +77,12 @@ public sealed partial class Compositions(IServiceScopeFactory scopes, ComposeLim
         await using var scope = scopes.CreateAsyncScope();
         var desk = scope.ServiceProvider.GetRequiredService<WeekDesk>();
         var problems = scope.ServiceProvider.GetRequiredService<WeekProblems>();
+        var db = scope.ServiceProvider.GetRequiredService<NidoDb>();
         var row = await desk.RowAsync(weekId, default) ?? throw new InvalidOperationException("The week is gone.");
         var held = await desk.PlanAsync(row, default);
         // A new week starts from the materials as they are bound by themselves; what is locked keeps its swaps.
         var locked = row.Plan.Where(p => p.Locked).ToArray();
-        var input = await problems.InputAsync(row, [.. locked.SelectMany(p => p.Swaps).Distinct()], scope.ServiceProvider.GetRequiredService<NidoDb>(), default);
+        var input = await problems.InputAsync(row, [.. locked.SelectMany(p => p.Swaps).Distinct()], db, default);
         var (problem, impossible) = WeekProblem.Build(input with { Locked = locked });
         if (impossible.Count > 0)
         {
@@ -84,25 +94,36 @@ public sealed partial class Compositions(IServiceScopeFactory scopes, ComposeLim
         var swaps = locked.ToLookup(p => p.IdeaId, p => p.Swaps);
         Placement[] composed = [.. result.Plan.Select(p => p with { Swaps = swaps[p.IdeaId].FirstOrDefault() ?? [] })];
         var plan = SharedOut(new WeekPlan(problem, composed), composed);
-        var found = Sharing.Planned(new WeekPlan(problem, composed), plan, id => input.Materials.FirstOrDefault(m => m.Id == id)).State.Score();
+        var found = Sharing.Planned(new WeekPlan(problem, composed), plan, id => input.Materials.FirstOrDefault(m => m.Id == id));
         var kept = held.State.Score();
         // If the new search is worse than the plan at hand, the plan at hand stays.
-        if (kept.Broken == 0 && kept.Fair <= found.Fair && kept.Wishes <= found.Wishes && held.Lost.Count == 0)
+        var stays = kept.Broken == 0 && held.Lost.Count == 0 && kept.Fair <= found.State.Score().Fair
+            && kept.Wishes <= found.State.Score().Wishes
+            && held.State.OverBudget() <= found.State.OverBudget() && held.State.SmallestShare() >= found.State.SmallestShare();
+        // What was found of the week holds whichever plan it keeps; its bounds are those of the week as it is kept, materials shared out.
+        var swapped = (stays ? row.Plan : plan).SelectMany(p => p.Swaps).Distinct().ToArray();
+        var asKept = WeekProblem.Build(await problems.InputAsync(row, swapped, db, default)).Problem;
+        using (await writer.TurnAsync(default))
         {
-            return (null, []);
+            row.Report = ComposeReport.Of(result, asKept.Mark(locked));
+            if (stays)
+            {
+                await db.SaveChangesAsync(default);
+                return (null, []);
+            }
+
+            await desk.ChangeAsync(row, "Compose the week", plan, default);
         }
 
-        row.Report = ComposeReport.Of(result);
-        await desk.ChangeAsync(row, "Compose the week", plan, default);
-        return found.Broken == 0 ? (null, []) : Why(problem, composition.Stop);
+        return found.State.Score().Broken == 0 ? (null, []) : Why(problem, new WeekPlan(problem, composed), composition.Stop);
     }
 
     /// <summary>Why the best plan still breaks a rule: a smallest set of rules no week can keep together.</summary>
-    private static (string Problem, IReadOnlyList<FieldProblem> Rules) Why(WeekProblem problem, CancellationToken stop)
+    private static (string Problem, IReadOnlyList<FieldProblem> Rules) Why(WeekProblem problem, WeekPlan best, CancellationToken stop)
     {
         var conflict = Conflict.Of(problem, LookForConflict, stop);
         return conflict.Rules.Count == 0
-            ? ("The week has a gap left. It is the best that was found in its time; compose again, or fill it from the bench", [])
+            ? ("No week was found that keeps every rule. This is the best there was; what it breaks stands here", Fields(WhatIsBroken.Of(best)))
             : (conflict.IsSmallest ? "No week can keep all of these at once; without any one of them the others could be kept" : "No week can keep all of these at once", Fields(conflict.Rules));
     }
 

@@ -9,7 +9,6 @@ using Nido.Data.Formats;
 using Nido.Sheets;
 using Nido.Web.Common;
 using Nido.Web.Today;
-using NJsonSchema;
 
 namespace Nido.Web.Week;
 
@@ -84,46 +83,42 @@ public static class FileEndpoints
         }
 
         var unit = Units.Of(
-            row, (await db.GroupAsync(row.GroupId, stop))!, await db.OverridesAsync(row.Id, stop), await db.EvidenceAsync(row.GroupId, row.Monday, stop),
+            row, (await db.GroupAsync(row.GroupId, stop))!, await db.OverridesAsync(row.Id, stop), await db.EvidenceAsync(row.GroupId, row.Monday, stop, until: DateOnly.MaxValue),
             (await db.ShownInAsync(row.GroupId, stop)).SelectMany(s => s),
             (await db.Themes.FindAsync([row.ThemeId], stop))?.Theme, await desk.PlanAsync(row, stop));
         return Text(JsonSerializer.Serialize(unit, Units.Json), "application/json; charset=utf-8", Name(row.ThemeId, row.Monday, "json"));
     }
 
     private static async Task<Results<Created<WeekName>, ProblemHttpResult>> Import(
-        HttpRequest request, NidoDb db, Content content, CancellationToken stop)
+        HttpRequest request, UnitSense sense, NidoDb db, Content content, CancellationToken stop)
     {
-        var text = TableText.Decode(await request.BytesAsync(stop)).Text;
-        if (await ProblemsOfAsync(text, content, stop) is { Count: > 0 } problems)
+        var (unit, problems) = await ReadAsync(TableText.Decode(await request.BytesAsync(stop)).Text, stop);
+        if (unit is null || (problems = sense.Of(unit)).Count > 0)
         {
             return Problems.Fields(problems);
         }
 
-        var rows = Units.ToRows(JsonSerializer.Deserialize<UnitDocument>(text, Units.Json)!, NewId.Next, content.Allergens);
-        var (group, week) = (rows.Group, rows.Week);
+        var rows = Units.ToRows(unit, NewId.Next, content.Allergens);
         rows.AddTo(db);
         await db.SaveChangesAsync(stop);
+        var (group, week) = (rows.Group, rows.Week);
         return TypedResults.Created(
             $"/api/weeks/{week.Id}", new WeekName(week.Id, group.Id, group.Name, (await db.ThemeAsync(content, week.ThemeId, stop))!.Name, week.Monday));
     }
 
-    /// <summary>What keeps a document from being taken: not JSON, not of the schema, or of a theme that is not here.</summary>
-    private static async Task<List<FieldProblem>> ProblemsOfAsync(string text, Content content, CancellationToken stop)
+    /// <summary>The document of a text, or what keeps it from being one: not JSON, or not of the schema.</summary>
+    private static async Task<(UnitDocument? Unit, IReadOnlyList<FieldProblem> Problems)> ReadAsync(string text, CancellationToken stop)
     {
         try
         {
-            var schema = await JsonSchema.FromJsonAsync(UnitSchema.Text, stop);
-            var found = schema.Validate(text).Take(20).Select(e => new FieldProblem(e.Path ?? "", $"line {e.LineNumber}", $"{e.Kind}: see docs/formats/unit.schema.json for what is wanted there.")).ToList();
-            if (found.Count == 0 && JsonSerializer.Deserialize<UnitDocument>(text, Units.Json) is { } unit && unit.OwnTheme is null && content.Theme(unit.Theme) is null)
-            {
-                found.Add(new("theme", unit.Theme, $"This theme is not known here. Known are {string.Join(", ", content.Themes.Select(t => t.Id))}."));
-            }
-
-            return found;
+            text = OlderUnits.InTodaysWords(text);
+            var found = await SchemaProblems.OfAsync(UnitSchema.Text, text, "docs/formats/unit.schema.json", stop);
+            return found.Count > 0 ? (null, found) : (JsonSerializer.Deserialize<UnitDocument>(text, Units.Json), []);
         }
-        catch (Exception e) when (e is JsonException or Newtonsoft.Json.JsonException)
+        catch (Exception e) when (
+            e is JsonException or Newtonsoft.Json.JsonException or FormatException or OverflowException or InvalidOperationException)
         {
-            return [new("file", "", $"This is not a unit file: {e.Message}")];
+            return (null, [new("file", "", $"This is not a unit file: {e.Message}")]);
         }
     }
 

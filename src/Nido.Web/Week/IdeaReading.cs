@@ -1,8 +1,8 @@
 using Nido.Core;
+using Nido.Core.Group.Steps;
 using Nido.Core.Ideas;
-using Nido.Core.Planning;
-using Nido.Core.Steps;
-using Nido.Core.Words;
+using Nido.Core.Week.Problem;
+using Nido.Core.Week.Reading;
 using Nido.Data.Formats;
 
 namespace Nido.Web.Week;
@@ -19,36 +19,38 @@ public static class IdeaReading
             .. plan.Problem.Uses.GroupBy(u => u.IdeaIndex).Select(g =>
             {
                 var idea = g.First().Idea;
-                int[] steps = [.. g.SelectMany(u => u.Children).Where(c => c.InReach).Select(c => c.Offer!.Step).Order()];
+                int[] steps = [.. g.SelectMany(u => u.Fullest.Children).Where(c => c.InReach).Select(c => c.Offer!.Step).Order()];
                 return new IdeaName(
                     idea.Id, idea.Title, idea.Technique.Name, idea.Technique.Id, idea.Lead?.Name, idea.Technique.AimShares(), [.. g.Select(u => u.Block.Id)],
-                    idea.Technique.Minutes, idea.Technique.Mess, steps[0], steps[^1], g.Max(u => u.Reach.Count(r => r)), plan.Problem.ChildCount,
+                    idea.Technique.Minutes, idea.Technique.Mess, steps[0], steps[^1], g.Max(u => u.Fullest.InReach), plan.Problem.ChildCount,
                     placed.GetValueOrDefault(g.Key));
             })
             .OrderByDescending(i => i.PlacedTimes > 0).ThenBy(i => i.Title, StringComparer.Ordinal).ThenBy(i => i.IdeaId, StringComparer.Ordinal),
         ];
     }
 
-    /// <summary>The card of an idea in a block.</summary>
-    public static IdeaCard Card(WeekPlan plan, Use use)
+    /// <summary>The card of an idea in a block: of a day with those who are there, else of the day with most of them.</summary>
+    public static IdeaCard Card(WeekPlan plan, Use use, int? day = null)
     {
+        ArgumentNullException.ThrowIfNull(use);
+        var on = day is { } that ? use.On(that) : use.Fullest;
         var idea = use.Idea;
         var technique = idea.Technique;
         var ladder = plan.Problem.Input.Ladders[technique.Ladder];
-        var inUse = WeekProblem.StepsInUse(idea, use.Children);
+        var inUse = WeekProblem.StepsInUse(idea, on.Children);
         return new(
             idea.Id, idea.Title, technique.Name, technique.Ladder, idea.Lead?.Name, technique.AimShares(),
             [.. technique.Strands.Select(s => new StrandShare(s.Key, Strand.Find(s.Key)!.Aim, s.Value)).OrderByDescending(s => s.Percent)],
             use.Block.Id, use.Block.Name, technique.Minutes, technique.CleanUpMinutes, technique.Mess, $"{technique.HandLoad}".ToLowerInvariant(), use.Adults,
             [.. technique.Instructions.Select(idea.Theme.Fill)],
-            [.. inUse.Select(s => Step(plan, s, ladder.Steps[s.Number - 1], use))],
-            [.. use.Children.Where(c => !c.InReach).Select(c => Who(plan, use, c))],
-            [.. use.Demand.Select(d => new QuantityView(
+            [.. inUse.Select(s => Step(plan, s, ladder.Steps[s.Number - 1], use, on))],
+            [.. on.Children.Where(c => !c.InReach).Select(c => Who(plan, use, c))],
+            [.. on.Demand.Select(d => new QuantityView(
                 d.Material.Id, d.Material.Name, CupboardCsv.UnitName(d.Material.Unit), d.Amount, plan.Problem.Input.OnHand.GetValueOrDefault(d.Material.Id), d.Trace))],
             [.. use.Cautions.Select(CautionView.Of)],
             [.. plan.Problem.Input.Ways.Cues(technique).Select(c => new CueView(c.At, idea.Theme.Fill(c.Say)))],
             TalkOf(use),
-            [.. Demand.Kits(idea, use.Children).Select(k => new KitView(k.Step, k.Expected, k.Count, [.. k.Holds.Select(h => $"{h.Each:0.##} {CupboardCsv.UnitName(h.Material.Unit)} {h.Material.Name}")],
+            [.. Demand.Kits(idea, on.Children).Select(k => new KitView(k.Step, k.Expected, k.Count, [.. k.Holds.Select(h => $"{h.Each:0.##} {CupboardCsv.UnitName(h.Material.Unit)} {h.Material.Name}")],
                 NamesOf(plan, k.Holds.SelectMany(h => plan.Problem.Input.Safety.Holds.Of(h.Material).Allergens))))],
             [.. technique.Prep.Select(p => $"{idea.Theme.Fill(p.What)}, {p.Minutes} min{(p.AdultOnly ? ", adult only" : "")}")]);
     }
@@ -77,13 +79,13 @@ public static class IdeaReading
             place is { } n ? plan.Problem.Blocks[n.Block].Name : null, place?.Offer);
     }
 
-    private static StepView Step(WeekPlan plan, IdeaStep step, LadderStep rung, Use use) => new(
+    private static StepView Step(WeekPlan plan, IdeaStep step, LadderStep rung, Use use, UseOnDay on) => new(
         step.Number, rung.Name, step.Do, rung.Adult, rung.Easier, rung.Harder, rung.Size?.InWords,
         WordsForStep.Of(use.Idea.Technique.Ladder, step.Number, plan.Problem.Input.Words.Value, use.Idea.Theme),
         [.. step.Bindings.Select(b => new BoundView(b.Key, b.Value.Material.Id, b.Value.Material.Name, b.Value.Score, b.Value.Reasons)),
-            .. step.Left.Where(_ => use.Children.Any(c => c.InReach && c.Offer!.Step == step.Number && c.Child.Hand == Core.Group.Hand.Left))
+            .. step.Left.Where(_ => on.Children.Any(c => c.InReach && c.Offer!.Step == step.Number && c.Child.Hand == Core.Group.Hand.Left))
                 .Select(b => new BoundView($"{b.Key}, left hand", b.Value.Material.Id, b.Value.Material.Name, b.Value.Score, b.Value.Reasons))],
-        [.. use.Children.Where(c => c.InReach && c.Offer!.Step == step.Number).Select(c => Who(plan, use, c))]);
+        [.. on.Children.Where(c => c.InReach && c.Offer!.Step == step.Number).Select(c => Who(plan, use, c))]);
 
     private static WhoView Who(WeekPlan plan, Use use, ChildAtIdea at)
     {

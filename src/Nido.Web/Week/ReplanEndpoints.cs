@@ -1,7 +1,8 @@
 using FluentValidation;
 using Microsoft.AspNetCore.Http.HttpResults;
 using Nido.Catalog;
-using Nido.Core.Planning;
+using Nido.Core.Week.Problem;
+using Nido.Core.Week.Reading;
 using Nido.Data.Rows;
 using Nido.Web.Common;
 
@@ -14,14 +15,14 @@ public static class ReplanEndpoints
     public static void MapReplan(this RouteGroupBuilder api)
     {
         var week = api.MapGroup("/weeks/{weekId}").WithTags("Week");
-        week.MapPost("/happenings", CameUp).WithName("cameUp");
-        week.MapDelete("/happenings/{index:int}", NoLonger).WithName("noLonger");
-        week.MapPost("/sliders/look", LookAtSliders).WithName("lookAtSliders");
-        week.MapPost("/sliders/take", TakeSliders).WithName("takeSliders");
+        week.MapPost("/came-up", CameUp).WithName("cameUp").WithMetadata(new TakesLong());
+        week.MapDelete("/came-up/{index:int}", NoLonger).WithName("noLonger");
+        week.MapPost("/sliders/look", LookAtSliders).WithName("lookAtSliders").WithMetadata(new OnlyLooks());
+        week.MapPost("/sliders/take", TakeSliders).WithName("takeSliders").WithMetadata(new TakesLong());
     }
 
     private static async Task<Results<Ok<ReplanView>, NotFound, ProblemHttpResult>> CameUp(
-        string weekId, Happening happening, WeekDesk desk, Replanning replanning, Content content, CancellationToken stop)
+        string weekId, CameUp happening, WeekDesk desk, Replanning replanning, Content content, CancellationToken stop)
     {
         if (await desk.RowAsync(weekId, stop) is not { } row)
         {
@@ -31,20 +32,22 @@ public static class ReplanEndpoints
         var plan = await desk.PlanAsync(row, stop);
         return Wrong(happening, plan, content) is { } wrong
             ? Problems.Field(wrong.Field, wrong.Value, wrong.Message)
-            : TypedResults.Ok(await WorkInAsync(row, Sentence(happening, plan, content), [.. row.Happenings, happening], happening.FromDay, desk, replanning, stop));
+            : TypedResults.Ok(await WorkInAsync(
+                row, Sentence(happening, plan, content), [.. row.CameUp, happening], happening.FromDay, desk, replanning, stop));
     }
 
     private static async Task<Results<Ok<ReplanView>, NotFound>> NoLonger(
         string weekId, int index, WeekDesk desk, Replanning replanning, Content content, CancellationToken stop)
     {
-        if (await desk.RowAsync(weekId, stop) is not { } row || index < 0 || index >= row.Happenings.Count)
+        if (await desk.RowAsync(weekId, stop) is not { } row || index < 0 || index >= row.CameUp.Count)
         {
             return TypedResults.NotFound();
         }
 
-        var over = row.Happenings[index];
+        var over = row.CameUp[index];
         var what = $"No longer: {Sentence(over, await desk.PlanAsync(row, stop), content)}";
-        return TypedResults.Ok(await WorkInAsync(row, what, [.. row.Happenings.Where((_, i) => i != index)], over.FromDay, desk, replanning, stop));
+        return TypedResults.Ok(await WorkInAsync(
+            row, what, [.. row.CameUp.Where((_, i) => i != index)], over.FromDay, desk, replanning, stop));
     }
 
     private static async Task<Results<Ok<BeforeAfter>, NotFound>> LookAtSliders(
@@ -55,7 +58,7 @@ public static class ReplanEndpoints
             return TypedResults.NotFound();
         }
 
-        var (before, after) = await replanning.TryAsync(row, row.Happenings, sliders, 0, stop);
+        var (before, after) = await replanning.TryAsync(row, row.CameUp, sliders, 0, stop);
         return TypedResults.Ok(Look(before, after));
     }
 
@@ -67,14 +70,15 @@ public static class ReplanEndpoints
             return TypedResults.NotFound();
         }
 
-        var (_, after) = await replanning.TryAsync(row, row.Happenings, sliders, 0, stop);
+        var (_, after) = await replanning.TryAsync(row, row.CameUp, sliders, 0, stop);
         row.Sliders = sliders;
         await desk.ChangeAsync(row, "Weigh anew what matters", [.. after.Filled.Select(f => f.Placement)], stop);
         return TypedResults.Ok(await desk.ViewAsync(row, stop));
     }
 
     private static async Task<ReplanView> WorkInAsync(
-        WeekRow row, string what, IReadOnlyList<Happening> happenings, int fromDay, WeekDesk desk, Replanning replanning, CancellationToken stop)
+        WeekRow row, string what, IReadOnlyList<CameUp> happenings, int fromDay, WeekDesk desk, Replanning replanning,
+            CancellationToken stop)
     {
         var (before, after) = await replanning.TryAsync(row, happenings, row.Sliders, fromDay, stop);
         var look = Look(before, after);
@@ -86,33 +90,40 @@ public static class ReplanEndpoints
         new(Replanning.Changed(before, after), WeekReading.TruthOf(before), WeekReading.TruthOf(after));
 
     /// <summary>The happening as a teacher says it.</summary>
-    internal static string Sentence(Happening h, WeekPlan plan, Content content)
+    internal static string Sentence(CameUp h, WeekPlan plan, Content content)
     {
         string DayAt(int day) => $"{plan.Problem.Days[day].Day}";
-        var when = h.Kind == HappeningKind.MaterialGone ? $"from {DayAt(h.FromDay)}" : h.FromDay == h.ToDay ? DayAt(h.FromDay) : $"{DayAt(h.FromDay)} to {DayAt(h.ToDay)}";
+        var when = h.Kind == CameUpKind.MaterialGone ? $"from {DayAt(h.FromDay)}" : h.FromDay == h.ToDay ? DayAt(h.FromDay)
+            : $"{DayAt(h.FromDay)} to {DayAt(h.ToDay)}";
         return h.Kind switch
         {
-            HappeningKind.ChildAway => $"{plan.Problem.Group.Children.FirstOrDefault(c => c.Id == h.Subject)?.Name ?? "A child"} away, {when}",
-            HappeningKind.AdultAway => $"{plan.Problem.Group.Adults.FirstOrDefault(a => a.Id == h.Subject)?.Name ?? "An adult"} away, {when}",
-            HappeningKind.Rain => $"Rain, {when}",
-            HappeningKind.Closed => h.Subject.Length == 0 ? $"Closed, {when}" : $"Closed from {h.Subject}, {when}",
+            CameUpKind.ChildAway => $"{plan.Problem.Group.Children.FirstOrDefault(c => c.Id == h.Subject)?.Name ?? "A child"} away, {when}",
+            CameUpKind.AdultAway => $"{plan.Problem.Group.Adults.FirstOrDefault(a => a.Id == h.Subject)?.Name ?? "An adult"} away, {when}",
+            CameUpKind.Rain => $"Rain, {when}",
+            CameUpKind.Closed => h.Subject.Length == 0 ? $"Closed, {when}" : $"Closed from {h.Subject}, {when}",
             _ => $"{content.Material(h.Subject)?.Name ?? h.Subject} gone {when}",
         };
     }
 
-    private static FieldProblem? Wrong(Happening h, WeekPlan plan, Content content)
+    private static FieldProblem? Wrong(CameUp h, WeekPlan plan, Content content)
     {
         var days = plan.Problem.Days.Count;
         return h.FromDay < 0 || h.FromDay >= days ? new("fromDay", $"{h.FromDay}", $"This week has days 0 to {days - 1}.")
             : h.ToDay < h.FromDay || h.ToDay >= days ? new("toDay", $"{h.ToDay}", $"A day from {h.FromDay} to {days - 1} is wanted.")
-            : h.Kind == HappeningKind.ChildAway && plan.Problem.Group.Children.All(c => c.Id != h.Subject) ? new("subject", h.Subject, "This child is not in the group.")
-            : h.Kind == HappeningKind.AdultAway && plan.Problem.Group.Adults.All(a => a.Id != h.Subject) ? new("subject", h.Subject, "This adult is not in the group.")
-            : h.Kind == HappeningKind.Closed && h.Subject.Length > 0 && !TimeOnly.TryParseExact(h.Subject, "HH:mm", out _) ? new("subject", h.Subject, "A time of day is wanted, such as 12:00, or nothing for the whole day.")
-            : h.Kind == HappeningKind.Closed && h.Subject.Length == 0 && h.FromDay == 0 && h.ToDay == days - 1 ? new("toDay", $"{h.ToDay}", "A week that is closed on all its days is not planned: leave a day open, or take another week.")
-            : h.Kind == HappeningKind.MaterialGone && content.Material(h.Subject) is null ? new("subject", h.Subject, "This material is not known. Choose one from the cupboard.")
+            : h.Kind == CameUpKind.ChildAway && plan.Problem.Group.Children.All(c => c.Id != h.Subject)
+                ? new("subject", h.Subject, "This child is not in the group.")
+            : h.Kind == CameUpKind.AdultAway && plan.Problem.Group.Adults.All(a => a.Id != h.Subject)
+                ? new("subject", h.Subject, "This adult is not in the group.")
+            : h.Kind == CameUpKind.Closed && h.Subject.Length > 0 && !TimeOnly.TryParseExact(h.Subject, "HH:mm", out _)
+                ? new("subject", h.Subject, "A time of day is wanted, such as 12:00, or nothing for the whole day.")
+            : h.Kind == CameUpKind.Closed && h.Subject.Length == 0 && h.FromDay == 0 && h.ToDay == days - 1
+                ? new("toDay", $"{h.ToDay}",
+                "A week that is closed on all its days is not planned: leave a day open, or take another week.")
+            : h.Kind == CameUpKind.MaterialGone && content.Material(h.Subject) is null
+                ? new("subject", h.Subject, "This material is not known. Choose one from the cupboard.")
             : null;
     }
 }
 
 /// <summary>Something that came up, as the screen reads it.</summary>
-public sealed record HappeningView(int Index, string Sentence);
+public sealed record CameUpView(int Index, string Sentence);

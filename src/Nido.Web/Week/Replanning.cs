@@ -1,4 +1,6 @@
-using Nido.Core.Planning;
+using Nido.Core.Week.Change;
+using Nido.Core.Week.Problem;
+using Nido.Core.Week.Reading;
 using Nido.Data;
 using Nido.Data.Rows;
 
@@ -11,13 +13,13 @@ public sealed class Replanning(WeekProblems problems, NidoDb db)
 {
     /// <summary>The plan from a day on, with these happenings and sliders in place of the week's own; nothing is saved.</summary>
     public async Task<(WeekPlan Before, WeekPlan After)> TryAsync(
-        WeekRow row, IReadOnlyList<Happening> happenings, Sliders sliders, int fromDay, CancellationToken stop)
+        WeekRow row, IReadOnlyList<CameUp> happenings, Sliders sliders, int fromDay, CancellationToken stop)
     {
         ArgumentNullException.ThrowIfNull(row);
         var (now, _) = await problems.OfAsync(row, db, stop);
         var input = now.Input with
         {
-            Happenings = happenings,
+            CameUp = happenings,
             Sliders = sliders,
             Locked = [.. row.Plan.Where(p => p.Locked || p.Day < fromDay)],
         };

@@ -1,6 +1,7 @@
 using Microsoft.EntityFrameworkCore;
 using Nido.Catalog;
-using Nido.Core.Planning;
+using Nido.Core.Week.Problem;
+using Nido.Core.Week.Reading;
 using Nido.Data;
 using Nido.Data.Rows;
 
@@ -26,7 +27,7 @@ public sealed class WeekDesk(NidoDb db, Content content, WeekProblems problems, 
     {
         ArgumentNullException.ThrowIfNull(row);
         var (problem, _) = await problems.OfAsync(row, db, stop);
-        return new WeekPlan(problem, problem.Slots.Count == 0 || problem.Uses.Count == 0 ? [] : row.Plan);
+        return new WeekPlan(problem, row.Plan);
     }
 
     /// <summary>The Week screen.</summary>
@@ -40,7 +41,8 @@ public sealed class WeekDesk(NidoDb db, Content content, WeekProblems problems, 
         var composing = compositions.IsComposing(row.Id);
         var theme = (await db.ThemeOfAsync(content, row, stop))!;
         return problems.View(row, plan.Problem, composing, () => WeekReading.View(
-            row, plan, theme, composing, near, [.. row.Happenings.Select((h, i) => new HappeningView(i, ReplanEndpoints.Sentence(h, plan, content)))]));
+            row, plan, theme, composing, near,
+                [.. row.CameUp.Select((h, i) => new CameUpView(i, ReplanEndpoints.Sentence(h, plan, content)))]));
     }
 
     /// <summary>Saves what was changed beside the plan, and shows the week as it is then.</summary>
@@ -57,8 +59,9 @@ public sealed class WeekDesk(NidoDb db, Content content, WeekProblems problems, 
     /// <param name="what">In words.</param>
     /// <param name="after">The new plan.</param>
     /// <param name="stop">Gives up.</param>
-    /// <param name="happenings">What came up until then; null where that stays.</param>
-    public async Task ChangeAsync(WeekRow row, string what, IReadOnlyList<Placement> after, CancellationToken stop, IReadOnlyList<Happening>? happenings = null)
+    /// <param name="cameUp">What came up until then; null where that stays.</param>
+    public async Task ChangeAsync(
+        WeekRow row, string what, IReadOnlyList<Placement> after, CancellationToken stop, IReadOnlyList<CameUp>? cameUp = null)
     {
         ArgumentNullException.ThrowIfNull(row);
         await using var transaction = await db.Database.BeginTransactionAsync(stop);
@@ -73,11 +76,11 @@ public sealed class WeekDesk(NidoDb db, Content content, WeekProblems problems, 
             At = time.GetUtcNow(),
             Before = row.Plan,
             After = [.. after],
-            HappeningsBefore = row.Happenings,
-            HappeningsAfter = [.. happenings ?? row.Happenings],
+            CameUpBefore = row.CameUp,
+            CameUpAfter = [.. cameUp ?? row.CameUp],
         });
         row.Plan = [.. after];
-        row.Happenings = [.. happenings ?? row.Happenings];
+        row.CameUp = [.. cameUp ?? row.CameUp];
         await db.SaveChangesAsync(stop);
         await transaction.CommitAsync(stop);
     }
@@ -91,7 +94,7 @@ public sealed class WeekDesk(NidoDb db, Content content, WeekProblems problems, 
             return false;
         }
 
-        await GoToAsync(row, change.Before, change.HappeningsBefore, row.ChangesInForce - 1, stop);
+        await GoToAsync(row, change.Before, change.CameUpBefore, row.ChangesInForce - 1, stop);
         return true;
     }
 
@@ -104,14 +107,14 @@ public sealed class WeekDesk(NidoDb db, Content content, WeekProblems problems, 
             return false;
         }
 
-        await GoToAsync(row, change.After, change.HappeningsAfter, row.ChangesInForce + 1, stop);
+        await GoToAsync(row, change.After, change.CameUpAfter, row.ChangesInForce + 1, stop);
         return true;
     }
 
-    private async Task GoToAsync(WeekRow row, List<Placement> plan, List<Happening> happenings, int inForce, CancellationToken stop)
+    private async Task GoToAsync(WeekRow row, List<Placement> plan, List<CameUp> cameUp, int inForce, CancellationToken stop)
     {
         row.Plan = plan;
-        row.Happenings = happenings;
+        row.CameUp = cameUp;
         row.ChangesInForce = inForce;
         row.Version++;
         await db.SaveChangesAsync(stop);

@@ -3,7 +3,8 @@ using Microsoft.AspNetCore.Http.HttpResults;
 using Microsoft.EntityFrameworkCore;
 using Nido.Catalog;
 using Nido.Core.Group;
-using Nido.Core.Planning;
+using Nido.Core.Week.Problem;
+using Nido.Core.Week.Reading;
 using Nido.Data;
 using Nido.Data.Rows;
 using Nido.Web.Common;
@@ -22,6 +23,7 @@ public static class WeekEndpoints
         weeks.MapGet("/", List).WithName("listWeeks");
         weeks.MapPost("/", Add).WithName("addWeek");
         weeks.MapGet("/{weekId}", Get).WithName("getWeek");
+        weeks.MapDelete("/{weekId}", TakeAway).WithName("removeWeek");
         weeks.MapPut("/{weekId}/sliders", Slide).WithName("setSliders");
         weeks.MapGet("/{weekId}/materials", Materials).WithName("getWeekMaterials");
         weeks.MapGet($"{Slot}/bench", Bench).WithName("getBench");
@@ -31,7 +33,7 @@ public static class WeekEndpoints
         weeks.MapPost($"{Slot}/move", Move).WithName("moveIdea");
         weeks.MapPost("/{weekId}/undo", Undo).WithName("undo");
         weeks.MapPost("/{weekId}/redo", Redo).WithName("redo");
-        weeks.MapPost("/{weekId}/composition", Compose).WithName("compose");
+        weeks.MapPost("/{weekId}/composition", Compose).WithName("compose").WithMetadata(new TakesLong());
         weeks.MapGet("/{weekId}/composition", Listen).WithName("composition").ExcludeFromDescription();
         weeks.MapDelete("/{weekId}/composition", StopComposing).WithName("stopComposing");
     }
@@ -42,6 +44,20 @@ public static class WeekEndpoints
             .OrderByDescending(w => w.Monday).ThenBy(w => w.Kind).ThenBy(w => w.Name).ThenBy(w => w.Id).ToListAsync(stop);
         var names = (await db.ThemesAsync(content, stop)).ToDictionary(t => t.Id, t => t.Name);
         return TypedResults.Ok(rows.Select(w => new WeekName(w.Id, w.GroupId, w.Name, names.GetValueOrDefault(w.ThemeId, w.ThemeId), w.Monday)).ToArray());
+    }
+
+    private static async Task<Results<NoContent, NotFound>> TakeAway(
+        string weekId, WeekDesk desk, NidoDb db, TimeProvider time, CancellationToken stop)
+    {
+        if (await desk.RowAsync(weekId, stop) is not { } row)
+        {
+            return TypedResults.NotFound();
+        }
+
+        row.BinnedAt = time.GetUtcNow();
+        row.Version++;
+        await db.SaveChangesAsync(stop);
+        return TypedResults.NoContent();
     }
 
     private static async Task<Results<Created<WeekName>, ProblemHttpResult>> Add(NewWeekBody body, NidoDb db, Content content, CancellationToken stop)

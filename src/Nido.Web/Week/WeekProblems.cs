@@ -3,8 +3,10 @@ using Microsoft.EntityFrameworkCore;
 using Nido.Catalog;
 using Nido.Core.Group;
 using Nido.Core.Ideas;
-using Nido.Core.Planning;
-using Nido.Core.Planning.Term;
+using Nido.Core.Week.Problem;
+using Nido.Core.Week.Reading;
+using Nido.Core.Week.Rules;
+using Nido.Core.Week.Term;
 using Nido.Data;
 using Nido.Data.Outside;
 using Nido.Data.Rows;
@@ -36,7 +38,8 @@ public sealed class WeekProblems(Content content, SiteStamp stamp, IForecast for
         var before = await db.WeeksBefore(week.GroupId, week.Monday).SumAsync(w => w.Version, stop);
         var swaps = week.Plan.SelectMany(p => p.Swaps).Distinct().ToArray();
         var id = carry ? week.Id : $"{week.Id} alone";
-        var key = new Key(stamp.Value, forecast.Stamp, before, week.Sliders, week.Monday, week.ThemeId, string.Join(';', swaps.Select(s => $"{s}")), string.Join(';', week.Happenings.Select(h => $"{h}")), week.Focus);
+        var key = new Key(stamp.Value, forecast.Stamp, before, week.Sliders, week.Monday, week.ThemeId,
+            string.Join(';', swaps.Select(s => $"{s}")), string.Join(';', week.CameUp.Select(h => $"{h}")), week.Focus);
         if (kept.TryGetValue(id, out var known) && known.Key == key)
         {
             return (known.Problem, known.Impossible);
@@ -74,9 +77,9 @@ public sealed class WeekProblems(Content content, SiteStamp stamp, IForecast for
             BeforeSwaps = input.Ideas,
             NeverOut = neverOut,
             GoneOff = goneOff,
-            Evidence = await db.EvidenceAsync(week.GroupId, week.Monday, stop),
+            Evidence = await db.EvidenceAsync(week.GroupId, week.Monday, stop, until: week.Monday.AddDays(6)),
             Sliders = week.Sliders,
-            Happenings = week.Happenings,
+            CameUp = week.CameUp,
             Days = [.. input.Days.Select(d => d with { Dry = forecast.IsDry(d.Date) ?? d.Dry })],
             Carried = carry ? await CarriedAsync(week, db, stop) : input.Carried,
             Recent = await db.RecentTechniquesAsync(week.GroupId, week.Monday, stop),
@@ -128,5 +131,7 @@ public sealed class WeekProblems(Content content, SiteStamp stamp, IForecast for
         return view;
     }
 
-    private sealed record Key(long Stamp, long Forecast, int Before, Sliders Sliders, DateOnly Monday, string ThemeId, string Swaps, string Happenings, WeekFocus? Focus);
+    private sealed record Key(
+        long Stamp, long Forecast, int Before, Sliders Sliders, DateOnly Monday, string ThemeId, string Swaps, string CameUp,
+        WeekFocus? Focus);
 }

@@ -2,9 +2,13 @@ using Nido.Core;
 using Nido.Core.Cupboard;
 using Nido.Core.Group;
 using Nido.Core.Ideas;
-using Nido.Core.Planning;
 using Nido.Core.Prep;
 using Nido.Core.Safety;
+using Nido.Core.Week.Findings;
+using Nido.Core.Week.Problem;
+using Nido.Core.Week.Reading;
+using Nido.Core.Week.Search;
+using Nido.Data;
 using Nido.Data.Formats;
 using Nido.Data.Rows;
 
@@ -14,7 +18,9 @@ namespace Nido.Web.Week;
 public static class WeekReading
 {
     /// <summary>The Week screen.</summary>
-    public static WeekView View(WeekRow row, WeekPlan plan, Theme theme, bool composing, IReadOnlyDictionary<int, string> changeNames, IReadOnlyList<HappeningView> happenings)
+    public static WeekView View(
+        WeekRow row, WeekPlan plan, Theme theme, bool composing, IReadOnlyDictionary<int, string> changeNames,
+        IReadOnlyList<CameUpView> happenings)
     {
         var lines = plan.Materials();
         var lacking = lines.Where(l => l.Packs > 0 || l.IsToAsk).Select(l => l.Material.Id).ToHashSet();
@@ -22,9 +28,10 @@ public static class WeekReading
         StripView[] strips = [.. plan.Filled.Select(f => Strip(plan, f.Placement, f.Use, lacking))];
         return new(
             row.Id, row.Version, row.GroupId, plan.Problem.Group.Name, plan.Problem.Group.Kind, plan.Problem.Group.Settings.Currency, ThemeOf(theme), row.Monday,
-            [.. plan.Problem.Days.Select((d, i) => new DayView(d.Date, d.Date.DayOfWeek, d.Dry, [.. plan.Problem.Blocks.Where((_, b) => !plan.Problem.Open[i][b]).Select(b => b.Id)]))], plan.Problem.Blocks, strips, loom,
-            Truth(plan, lines, loom), happenings, row.Sliders, row.Report, [.. plan.Lost.Select(l => new BarredView(
-                l.Placement.Day, l.Placement.BlockId, l.Placement.Offer, l.Placement.IdeaId, l.Title, l.Reason, l.Barred.Count > 0))],
+            [.. plan.Problem.Days.Select((d, i) => new DayView(d.Date, d.Date.DayOfWeek, d.Dry, [.. plan.Problem.Blocks.Where((_, b) => !plan.Problem.Attendance.TakesPlace(i, b)).Select(b => b.Id)],
+                [.. plan.Problem.Blocks.Where((_, b) => !plan.Problem.Attendance.TakesPlace(i, b) && !plan.Problem.Attendance.IsClosed(i, b)).Select(b => b.Id)]))], plan.Problem.Blocks, strips, loom,
+            Truth(plan, lines, loom, row.Report), happenings, row.Sliders, row.Report, [.. plan.Lost.Select(l => new KeptOutView(
+                l.Placement.Day, l.Placement.BlockId, l.Placement.Offer, l.Placement.IdeaId, l.Title, l.Reason, l.KeptOut.Count > 0))],
             changeNames.GetValueOrDefault(row.ChangesInForce), changeNames.GetValueOrDefault(row.ChangesInForce + 1), composing)
         {
             Carried = [.. from child in plan.Problem.Group.Children
@@ -41,7 +48,7 @@ public static class WeekReading
     public static TruthView TruthOf(WeekPlan plan)
     {
         ArgumentNullException.ThrowIfNull(plan);
-        return Truth(plan, plan.Materials(), Loom(plan));
+        return Truth(plan, plan.Materials(), Loom(plan), null);
     }
 
     /// <summary>The theme as the screens read it.</summary>
@@ -84,20 +91,20 @@ public static class WeekReading
 
     private static StripView Strip(WeekPlan plan, Placement placement, Use use, HashSet<string> lacking)
     {
-        int[] steps = [.. use.Children.Where(c => c.InReach).Select(c => c.Offer!.Step).Order()];
+        int[] steps = [.. use.On(placement.Day).Children.Where(c => c.InReach).Select(c => c.Offer!.Step).Order()];
         return new(
             placement.Day, placement.BlockId, placement.Offer, use.Idea.Id, use.Idea.Title, use.Idea.Lead?.Name, use.Idea.Technique.AimShares(),
-            steps[0], steps[^1], placement.Locked, use.Cautions.Count(c => c.Rule.Severity != Severity.Tell), use.Cautions.Any(c => c.Lifted is not null), use.Demand.FirstOrDefault(d => lacking.Contains(d.Material.Id))?.Material.Id, use.Adults,
-            [.. use.Children.Where(c => c.InReach).Select(c => c.Child.RunOut is null ? c.Child.Id : ExpectedBand.BandOf(c.Child.Id)).Distinct()], plan.SlotOf(placement.Day, placement.BlockId, placement.Offer) is { } slot && plan.Stays(slot));
+            steps[0], steps[^1], placement.Locked, use.Cautions.Count(c => c.Rule.Severity != Severity.Tell), use.Cautions.Any(c => c.Lifted is not null), use.On(placement.Day).Demand.FirstOrDefault(d => lacking.Contains(d.Material.Id))?.Material.Id, use.Adults,
+            [.. use.On(placement.Day).Children.Where(c => c.InReach).Select(c => c.Child.RunOut is null ? c.Child.Id : ExpectedBand.BandOf(c.Child.Id)).Distinct()], plan.SlotOf(placement.Day, placement.BlockId, placement.Offer) is { } slot && plan.Stays(slot));
     }
 
     /// <summary>A row a child, worst off first.</summary>
     private static LoomRow[] Loom(WeekPlan plan)
     {
         var problem = plan.Problem;
-        var day = problem.Days[0].Date;
+        var day = problem.FirstDay;
         return [.. Enumerable.Range(0, problem.ChildCount)
-            .Where(c => problem.DaysPresent[c] > 0)
+            .Where(c => problem.Attendance.DaysOf(c) > 0)
             .Select(c => new LoomRow(
                 problem.Group.Children[c].Id, problem.Group.Children[c].Name, Age.Written(problem.Group.Children[c].MonthsOn(day)),
                 [.. Enum.GetValues<Aim>().Select(aim => new LoomCell(
@@ -106,7 +113,7 @@ public static class WeekReading
                 Enum.GetValues<Aim>().Min(aim => plan.Share(c, aim)),
                 [.. Missing(plan, c)])
             {
-                Days = [.. problem.Days.Select((_, d) => problem.Present[c][d] ? Math.Round(plan.MinutesOn(d, c), 1) : (double?)null)],
+                Days = [.. problem.Days.Select((_, d) => problem.Attendance.OnDay(c, d) ? Math.Round(plan.MinutesOn(d, c), 1) : (double?)null)],
                 Strands = [.. plan.StrandTimes(c).Select((times, s) => times > 0 || problem.StrandOpen[(c * Strand.All.Count) + s] ? times : (int?)null)],
             })
             .OrderBy(r => r.Worst).ThenBy(r => r.Name, StringComparer.Ordinal)];
@@ -130,7 +137,7 @@ public static class WeekReading
     private static IEnumerable<string> Missing(WeekPlan plan, int child)
     {
         var met = plan.Filled
-            .Where(f => f.Use.Reach[child] && plan.Problem.Present[child][f.Placement.Day])
+            .Where(f => f.Use.Reach[child] && f.Use.On(f.Placement.Day).IsThere[child])
             .SelectMany(f => f.Use.Strands)
             .ToHashSet();
         return Enumerable.Range(0, Strand.All.Count)
@@ -138,22 +145,33 @@ public static class WeekReading
             .Select(s => Strand.All[s].Id);
     }
 
-    private static TruthView Truth(WeekPlan plan, IReadOnlyList<MaterialLine> lines, LoomRow[] loom)
+    private static TruthView Truth(WeekPlan plan, IReadOnlyList<MaterialLine> lines, LoomRow[] loom, ComposeReport? report)
     {
         var problem = plan.Problem;
         var worst = loom.FirstOrDefault();
-        var everywhere = Enumerable.Range(0, problem.ChildCount).Count(c => problem.DaysPresent[c] > 0
-            && Enumerable.Range(0, problem.Days.Count).Where(d => problem.Present[c][d])
-                .All(d => Enumerable.Range(0, problem.Blocks.Count).All(b => !problem.Open[d][b] || plan.State.InReach(d, b, c) > 0)));
+        var everywhere = Enumerable.Range(0, problem.ChildCount).Count(c => problem.Attendance.DaysOf(c) > 0
+            && problem.Cells.All(cell => !problem.Attendance.Is(c, cell.Day, cell.Block) || plan.State.InReach(cell.Day, cell.Block, c) > 0));
         var evenings = PrepTasks.Of(plan).GroupBy(t => t.Evening).Select(g => g.Sum(t => t.Minutes)).ToArray();
         var findings = WeekFindings.Of(plan);
+        // A report belongs to the week it was made for: with other children, things or locks its bounds say nothing.
+        var holds = report?.Mark is { } mark && mark == ComposeReport.MarkOf(problem.Mark(plan.Filled.Select(f => f.Placement).Where(p => p.Locked)));
+        // By hand an offer that should stay may be broken up, which no bound reckons with: what it says must hold of what is seen.
+        var (shortBy, share) = (plan.State.Score().Fair / (double)WeekProblem.PerMinute, plan.State.SmallestShare() / 1e4);
+        var over = Math.Max(0, lines.Sum(l => l.Cents) - problem.Group.Settings.BudgetCents);
         return new(
-            Enumerable.Range(0, problem.ChildCount).Count(c => problem.DaysPresent[c] > 0), everywhere, worst?.Worst ?? 0, worst?.Name, worst?.Aims.MinBy(a => a.Percent)?.Aim,
+            Enumerable.Range(0, problem.ChildCount).Count(c => problem.Attendance.DaysOf(c) > 0), everywhere, worst?.Worst ?? 0, worst?.Name, worst?.Aims.MinBy(a => a.Percent)?.Aim,
             lines.Count(l => l.Packs > 0), lines.Sum(l => l.Cents), lines.Count(l => l.IsToAsk),
             evenings.Sum(), evenings.DefaultIfEmpty(0).Max(), findings.Count(f => f.Severity == Severity.Block && f.Lifted is null), findings.Count(f => f.Severity is Severity.Watch or Severity.AdultStep),
             findings.Count(f => f.Lifted is not null), problem.Empty(plan.State))
         {
-            Unread = [.. problem.Input.Safety.Room(problem.Group, problem.Days.Count > 0 ? problem.Days[0].Date : default).SelectMany(c => c.Unread.Select(w => new UnreadView(w, c.Child.Name)))],
+            ShortMinutes = Math.Round(shortBy, 1),
+            AtLeastMinutes = holds && report!.BoundMinutes <= shortBy ? Math.Round(report.BoundMinutes, 1) : null,
+            AtMostShare = holds && report!.AtMostShare >= Math.Floor(share) ? report.AtMostShare : null,
+            Changed = report?.Mark is not null && !holds,
+            CutShort = holds && report!.End == ComposeEnd.StoppedByTheClock,
+            OverBudget = over,
+            Dearest = over == 0 ? [] : [.. lines.Where(l => l.Cents > 0).OrderByDescending(l => l.Cents).Take(3).Select(l => new OverBudgetView(l.Material.Id, l.Material.Name, l.Cents))],
+            Unread = [.. problem.Input.Safety.Room(problem.Group, problem.FirstDay).SelectMany(c => c.Unread.Select(w => new UnreadView(w, c.Child.Name)))],
         };
     }
 }

@@ -1,9 +1,11 @@
 using Nido.Core;
 using Nido.Core.Group;
+using Nido.Core.Group.Steps;
 using Nido.Core.Ideas;
-using Nido.Core.Planning;
+using Nido.Core.Ideas.Ways;
 using Nido.Core.Safety;
-using Nido.Core.Steps;
+using Nido.Core.Week.Problem;
+using Nido.Core.Week.Reading;
 using Nido.Data;
 
 namespace Nido.Web.Week;
@@ -14,8 +16,9 @@ public sealed record WeekName(string Id, string GroupId, string GroupName, strin
 /// <summary>The board, the loom and the line of truth: all the Week screen shows.</summary>
 public sealed record WeekView(
     string Id, int Version, string GroupId, string GroupName, GroupKind GroupKind, string Currency, ThemeView Theme, DateOnly Monday, IReadOnlyList<DayView> Days,
-    IReadOnlyList<Block> Blocks, IReadOnlyList<StripView> Strips, IReadOnlyList<LoomRow> Loom, TruthView Truth, IReadOnlyList<HappeningView> Happenings, Sliders Sliders,
-    ComposeReport? Report, IReadOnlyList<BarredView> Barred, string? CanUndo, string? CanRedo, bool Composing)
+    IReadOnlyList<Block> Blocks, IReadOnlyList<StripView> Strips, IReadOnlyList<LoomRow> Loom, TruthView Truth,
+        IReadOnlyList<CameUpView> CameUp, Sliders Sliders,
+    ComposeReport? Report, IReadOnlyList<KeptOutView> KeptOut, string? CanUndo, string? CanRedo, bool Composing)
 {
     /// <summary>What the week before fell short of and this one makes good.</summary>
     public IReadOnlyList<CarriedOver> Carried { get; init; } = [];
@@ -39,8 +42,9 @@ public sealed record ThemeView(
 /// <param name="Date">The date.</param>
 /// <param name="Day">Day of the week.</param>
 /// <param name="Dry">Whether it is expected dry.</param>
-/// <param name="Closed">Ids of the blocks for which the house is closed.</param>
-public sealed record DayView(DateOnly Date, DayOfWeek Day, bool Dry, IReadOnlyList<string> Closed);
+/// <param name="Closed">Ids of the blocks that do not take place.</param>
+/// <param name="Nobody">Those of them for which it is not: nobody comes.</param>
+public sealed record DayView(DateOnly Date, DayOfWeek Day, bool Dry, IReadOnlyList<string> Closed, IReadOnlyList<string> Nobody);
 
 /// <summary>An idea in a slot.</summary>
 public sealed record StripView(
@@ -65,15 +69,39 @@ public sealed record TruthView(
     int Children, int InReachEverywhere, int WorstShare, string? WorstChild, Aim? WorstAim, int ToBuy, int Cents, int ToAsk, int PrepMinutes,
     int LongestEvening, int Blocked, int ToWatch, int Lifted, int Empty)
 {
+    /// <summary>Minutes this plan falls short of all aims together.</summary>
+    public double ShortMinutes { get; init; }
+
+    /// <summary>Minutes that cannot be helped by any plan; null where that is not known for the week as it is now.</summary>
+    public double? AtLeastMinutes { get; init; }
+
+    /// <summary>Percent of an even share above which no plan's smallest share goes; null where that is not known for the week as it is now.</summary>
+    public double? AtMostShare { get; init; }
+
+    /// <summary>The week was changed so that what was found when it was composed says nothing of it any more.</summary>
+    public bool Changed { get; init; }
+
+    /// <summary>Composing was cut short by the clock.</summary>
+    public bool CutShort { get; init; }
+
+    /// <summary>Cents over the week's budget.</summary>
+    public int OverBudget { get; init; }
+
+    /// <summary>The most expensive of what is to be bought where the budget does not hold, dearest first.</summary>
+    public IReadOnlyList<OverBudgetView> Dearest { get; init; } = [];
+
     /// <summary>Words for allergies that nothing can be watched for by.</summary>
     public IReadOnlyList<UnreadView> Unread { get; init; } = [];
 }
+
+/// <summary>Something to buy that takes the week over its budget.</summary>
+public sealed record OverBudgetView(string MaterialId, string Name, int Cents);
 
 /// <summary>A word for an allergy that Nido does not know, and whose it is.</summary>
 public sealed record UnreadView(string Word, string Child);
 
 /// <summary>An idea that was planned for a place and can no longer lie there; by a safety rule, or for another reason.</summary>
-public sealed record BarredView(int Day, string BlockId, int Offer, string IdeaId, string Title, string Reason, bool BySafety);
+public sealed record KeptOutView(int Day, string BlockId, int Offer, string IdeaId, string Title, string Reason, bool BySafety);
 
 /// <summary>A material of the week.</summary>
 public sealed record MaterialLineView(
@@ -100,7 +128,7 @@ public sealed record IdeaName(
     int Minutes, int Mess, int StepFrom, int StepTo, int InReach, int Children, int PlacedTimes);
 
 /// <summary>An idea that a safety rule keeps out of the whole week.</summary>
-public sealed record BarredIdea(string IdeaId, string Title, string? Material, CautionView By, InsteadView? Instead);
+public sealed record KeptOutIdea(string IdeaId, string Title, string? Material, CautionView By, InsteadView? Instead);
 
 /// <summary>What would serve instead, with the place one press puts it in; null where it has none.</summary>
 public sealed record InsteadView(string IdeaId, string Title, string? Material, bool SameWork, bool SameLadder, int? Day, DateOnly? Date, string? BlockId, string? BlockName, int? Offer);

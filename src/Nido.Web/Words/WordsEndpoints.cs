@@ -2,6 +2,7 @@ using FluentValidation;
 using Microsoft.AspNetCore.Http.HttpResults;
 using Nido.Catalog;
 using Nido.Core.Words;
+using Nido.Web.Common;
 
 namespace Nido.Web.Words;
 
@@ -10,7 +11,7 @@ public static class WordsEndpoints
 {
     /// <summary>Adds the endpoint.</summary>
     public static void MapWords(this RouteGroupBuilder api) =>
-        api.MapPost("/words", Sort).WithName("sortWords").WithTags("Words").ProducesProblem(400);
+        api.MapPost("/words", Sort).WithName("sortWords").WithTags("Words").WithMetadata(new OnlyLooks()).ProducesProblem(400);
 
     private static Ok<IReadOnlyList<WordSort.Sorted>> Sort(WordsBody body, Content content)
     {

@@ -1,6 +1,5 @@
 using Nido.Catalog;
 using Nido.Core.Group;
-using Nido.Core.Ideas;
 
 namespace Nido.Core.Tests.Catalog;
 

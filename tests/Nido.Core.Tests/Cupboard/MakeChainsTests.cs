@@ -1,7 +1,9 @@
 using FsCheck.Xunit;
 using Nido.Core.Cupboard;
-using Nido.Core.Planning;
 using Nido.Core.Prep;
+using Nido.Core.Tests.Week;
+using Nido.Core.Week.Problem;
+using Nido.Core.Week.Reading;
 
 namespace Nido.Core.Tests.Cupboard;
 
@@ -68,8 +70,8 @@ public class MakeChainsTests
     public void What_is_missing_is_made_of_what_the_week_leaves_over_and_stands_in_prep()
     {
         var few = Things.Plenty.ToDictionary(m => m.Key, m => m.Key == "letter-cards" ? 0 : m.Value);
-        var problem = Planning.Weeks.Build(Things.Week(Planning.Weeks.Six, onHand: few));
-        var use = problem.Uses.First(u => u.Demand.Any(d => d.Material.Id == "letter-cards"));
+        var problem = Weeks.Build(Things.Week(Weeks.Six, onHand: few));
+        var use = problem.Uses.First(u => u.Fullest.Demand.Any(d => d.Material.Id == "letter-cards"));
         var plan = new WeekPlan(problem, [new(1, use.Block.Id, 0, use.Idea.Id, false)]);
         var line = plan.Materials().Single(l => l.Material.Id == "letter-cards");
         (line.Packs, line.IsToAsk).ShouldBe((0, false));
@@ -84,22 +86,26 @@ public class MakeChainsTests
     public void Without_anything_to_make_it_of_families_are_asked()
     {
         var few = Things.Plenty.ToDictionary(m => m.Key, m => m.Key is "letter-cards" ? 6 : m.Key is "card-a4" ? 0 : m.Value);
-        var problem = Planning.Weeks.Build(Things.Week(Planning.Weeks.Six, onHand: few));
-        var use = problem.Uses.FirstOrDefault(u => u.Demand.Any(d => d.Material.Id == "letter-cards" && d.Amount > 6));
+        var problem = Weeks.Build(Things.Week(Weeks.Six, onHand: few));
+        var (use, day) = (
+            from u in problem.Uses
+            from d in Enumerable.Range(0, 5)
+            where u.OnDay[d] && u.On(d).Demand.Any(l => l.Material.Id == "letter-cards" && l.Amount > 6)
+            select (u, d)).FirstOrDefault();
         if (use is null)
         {
-            problem.Uses.ShouldNotContain(u => u.Demand.Any(d => d.Material.Id == "letter-cards" && d.Amount > 9));
+            problem.Uses.ShouldNotContain(u => u.Fullest.Demand.Any(d => d.Material.Id == "letter-cards" && d.Amount > 9));
             return;
         }
 
-        var line = new WeekPlan(problem, [new(1, use.Block.Id, 0, use.Idea.Id, false)]).Materials().Single(l => l.Material.Id == "letter-cards");
+        var line = new WeekPlan(problem, [new(day, use.Block.Id, 0, use.Idea.Id, false)]).Materials().Single(l => l.Material.Id == "letter-cards");
         (line.Make is null, line.IsToAsk || line.Packs > 0).ShouldBe((true, true));
     }
 
     [Fact]
     public void A_material_knows_what_it_can_do_this_week()
     {
-        var problem = Planning.Weeks.Build(Things.Week(Planning.Weeks.Six));
+        var problem = Weeks.Build(Things.Week(Weeks.Six));
         var lids = Published.Content.Material("jar-lids")!;
         var empty = new WeekPlan(problem, []);
         var many = MaterialFirst.Ideas(empty, lids, 1000);
@@ -127,7 +133,7 @@ public class MakeChainsTests
     public void A_thing_that_is_made_of_what_another_idea_takes_is_not_counted_on()
     {
         var few = Things.Plenty.ToDictionary(m => m.Key, m => m.Key switch { "letter-cards" => 0, "card-a4" => 5, _ => m.Value });
-        var problem = Planning.Weeks.Build(Things.Week(Planning.Weeks.Six, onHand: few));
+        var problem = Weeks.Build(Things.Week(Weeks.Six, onHand: few));
         var cards = problem.Materials.ToList().FindIndex(m => m.Id == "letter-cards");
         problem.Makes[cards].ShouldNotBeNull().Takes.Single().OnHand.ShouldBe(5);
         problem.Makes[problem.Materials.ToList().FindIndex(m => m.Id == "jar-lids")].ShouldBeNull();

@@ -1,10 +1,10 @@
 using FsCheck.Xunit;
 using Nido.Core.Cupboard;
 using Nido.Core.Group;
+using Nido.Core.Group.Steps;
 using Nido.Core.Ideas;
-using Nido.Core.Planning;
-using Nido.Core.Steps;
-using Nido.Core.Tests.Planning;
+using Nido.Core.Tests.Week;
+using Nido.Core.Week.Problem;
 
 namespace Nido.Core.Tests.Group;
 

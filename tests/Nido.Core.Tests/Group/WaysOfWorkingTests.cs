@@ -1,8 +1,8 @@
 using Nido.Core.Group;
+using Nido.Core.Group.Steps;
 using Nido.Core.Ideas;
-using Nido.Core.Planning;
-using Nido.Core.Steps;
-using Nido.Data;
+using Nido.Core.Ideas.Ways;
+using Nido.Core.Week.Problem;
 
 namespace Nido.Core.Tests.Group;
 

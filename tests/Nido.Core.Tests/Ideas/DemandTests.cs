@@ -1,7 +1,8 @@
 using Nido.Core.Cupboard;
 using Nido.Core.Group;
+using Nido.Core.Group.Steps;
 using Nido.Core.Ideas;
-using Nido.Core.Steps;
+using Nido.Core.Week.Problem;
 
 namespace Nido.Core.Tests.Ideas;
 

@@ -1,5 +1,6 @@
 using Nido.Core.Cupboard;
 using Nido.Core.Ideas;
+using Nido.Core.Tests.Week;
 
 namespace Nido.Core.Tests.Ideas;
 
@@ -91,9 +92,9 @@ public class IdeaComposerTests
     {
         Core.Group.Child[] children = [Things.Child("Right", 45), Things.Child("Gustav", 45) with { Hand = Core.Group.Hand.Left }];
         var input = Things.Week(Things.Group(children), only: t => t.Id is "snip-and-cut" or "fill-to-number" or "letter-match");
-        var use = Planning.Weeks.Build(input).Uses.First(u => u.Idea.Technique.Id == "snip-and-cut");
-        use.Demand.Single(d => d.Material.Id == "scissors-left").Amount.ShouldBe(1);
-        use.Demand.Single(d => d.Material.Tags.Contains("scissors") && d.Material.Id != "scissors-left").Amount.ShouldBe(1);
+        var use = Weeks.Build(input).Uses.First(u => u.Idea.Technique.Id == "snip-and-cut");
+        use.Fullest.Demand.Single(d => d.Material.Id == "scissors-left").Amount.ShouldBe(1);
+        use.Fullest.Demand.Single(d => d.Material.Tags.Contains("scissors") && d.Material.Id != "scissors-left").Amount.ShouldBe(1);
     }
 
     [Fact]

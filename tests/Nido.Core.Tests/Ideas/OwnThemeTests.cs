@@ -1,4 +1,5 @@
 using Nido.Core.Ideas;
+using Nido.Core.Tests.Week;
 using Nido.Core.Words;
 using Nido.Data;
 
@@ -85,7 +86,7 @@ public class OwnThemeTests
     [Fact]
     public void It_composes_with_the_cupboard_like_any_other()
     {
-        var input = WeekInputs.Of(Published.Content, Planning.Weeks.Six, Made(Lighthouse), Things.Monday, Things.Plenty);
+        var input = WeekInputs.Of(Published.Content, Weeks.Six, Made(Lighthouse), Things.Monday, Things.Plenty);
         input.Ideas.Count.ShouldBeGreaterThan(100);
         input.Words.Value.Count.ShouldBe(8);
         input.Ideas.ShouldContain(i => i.Title.Contains("lighthouse", StringComparison.OrdinalIgnoreCase) || i.Title.Contains('L'));

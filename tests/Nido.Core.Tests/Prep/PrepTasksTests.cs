@@ -1,6 +1,9 @@
 using Nido.Core.Group;
-using Nido.Core.Planning;
+using Nido.Core.Making;
 using Nido.Core.Prep;
+using Nido.Core.Tests.Week;
+using Nido.Core.Week.Problem;
+using Nido.Core.Week.Reading;
 
 namespace Nido.Core.Tests.Prep;
 
@@ -28,8 +31,8 @@ public class PrepTasksTests
     public void Tasks_of_ideas_and_of_what_is_made_stand_evening_by_evening()
     {
         var few = Things.Plenty.ToDictionary(m => m.Key, m => m.Key is "paper-balls" or "letter-cards" ? 0 : m.Value);
-        var problem = Planning.Weeks.Build(Things.Week(Planning.Weeks.Six, onHand: few));
-        var plan = new WeekPlan(problem, Planning.Weeks.Compose(problem).Plan);
+        var problem = Weeks.Build(Things.Week(Weeks.Six, onHand: few));
+        var plan = new WeekPlan(problem, Weeks.Compose(problem).Plan);
         var tasks = PrepTasks.Of(plan);
         tasks.Select(t => t.Evening).ShouldBeInOrder();
         tasks.ShouldAllBe(t => (t.InTheMorning ? t.Evening == t.NeededOn : t.Evening < t.NeededOn) && t.Minutes > 0);
@@ -49,9 +52,10 @@ public class PrepTasksTests
     public void What_is_missing_is_cut_from_sheets_mixed_by_recipe_and_its_colours_are_named()
     {
         var few = Things.Plenty.ToDictionary(m => m.Key, m => m.Key is "dough-corn" or "dough-wheat" or "clay" or "card-strips" ? 0 : m.Value);
-        var input = Things.Week(Planning.Weeks.Six, onHand: few, only: t => t.Id is "dough-shapes" or "print-stamps" or "sort-the-post" or "hand-warm-up"
+        var input = Things.Week(Weeks.Six, onHand: few, only: t =>
+            t.Id is "dough-shapes" or "print-stamps" or "sort-the-post" or "hand-warm-up"
             or "letter-match" or "position-words" or "feel-bag" or "punch-holes" or "clap-the-word" or "roll-and-catch" or "counting-rhyme" or "fold-letters" or "real-cleaning" or "throw-to-target");
-        var problem = Planning.Weeks.Build(input);
+        var problem = Weeks.Build(input);
         var dough = problem.Uses.First(u => u.Idea.Technique.Id == "dough-shapes" && u.Idea.Lead!.Id == "dough-corn");
         var punch = problem.Uses.First(u => u.Idea.Lead?.Id == "card-strips");
         var print = problem.Uses.First(u => u.Idea.Technique.Id == "print-stamps");

@@ -1,9 +1,10 @@
 using Nido.Core.Cupboard;
 using Nido.Core.Group;
 using Nido.Core.Ideas;
-using Nido.Core.Planning;
-using Nido.Core.Prep;
 using Nido.Core.Safety;
+using Nido.Core.Week.Findings;
+using Nido.Core.Week.Problem;
+using Nido.Core.Week.Reading;
 using Nido.Data;
 
 namespace Nido.Core.Tests.Safety;

@@ -171,7 +171,9 @@ internal sealed class IndependentJudge
                 Of("expected", (int)b["fromMonths"]! + (int)((k + 0.5) * ((int)b["toMonths"]! - (int)b["fromMonths"]!) / (int)b["children"]!), false, [])));
         }
 
-        string[] away = [.. unit["happenings"]!.AsArray().Where(h => (string)h!["kind"]! == "childAway" && (int)h["fromDay"]! <= index && (int)h["toDay"]! >= index).Select(h => (string)h!["subject"]!)];
+        string[] away = [.. unit["cameUp"]!.AsArray()
+            .Where(h => (string)h!["kind"]! == "childAway" && (int)h["fromDay"]! <= index && (int)h["toDay"]! >= index)
+            .Select(h => (string)h!["subject"]!)];
         return group["children"]!.AsArray().Where(c => Days(c!).Contains(day) && !away.Contains((string)c!["id"]!)).Select(c =>
         {
             var born = DateOnly.Parse((string)c!["bornOn"]!, CultureInfo.InvariantCulture);

@@ -2,8 +2,10 @@ using FsCheck.Xunit;
 using Nido.Core.Cupboard;
 using Nido.Core.Group;
 using Nido.Core.Ideas;
-using Nido.Core.Planning;
 using Nido.Core.Safety;
+using Nido.Core.Tests.Week;
+using Nido.Core.Week.Problem;
+using Nido.Core.Week.Reading;
 
 namespace Nido.Core.Tests.Safety;
 
@@ -143,17 +145,17 @@ public class SafetyLawsTests
     [Fact]
     public void An_unsafe_idea_of_the_whole_week_is_listed_with_the_rule_that_keeps_it_out()
     {
-        var (problem, _) = WeekProblem.Build(Things.Week(Planning.Weeks.Six));
-        problem.Barred.ShouldNotBeEmpty();
-        problem.Barred.ShouldAllBe(b => b.Finding.Rule.Severity == Severity.Block && b.Finding.Whom.Count > 0);
-        problem.Barred.Select(b => b.Idea.Id).Intersect(problem.Uses.Select(u => u.Idea.Id)).ShouldBeEmpty();
+        var (problem, _) = WeekProblem.Build(Things.Week(Weeks.Six));
+        problem.KeptOut.ShouldNotBeEmpty();
+        problem.KeptOut.ShouldAllBe(b => b.Finding.Rule.Severity == Severity.Block && b.Finding.Whom.Count > 0);
+        problem.KeptOut.Select(b => b.Idea.Id).Intersect(problem.Uses.Select(u => u.Idea.Id)).ShouldBeEmpty();
     }
 
     [Fact]
     public void Why_an_idea_can_no_longer_lie_there_is_told_apart()
     {
-        var input = Things.Week(Planning.Weeks.Six);
-        var problem = Planning.Weeks.Build(input with { Days = [input.Days[0] with { Dry = false }, .. input.Days.Skip(1)] });
+        var input = Things.Week(Weeks.Six);
+        var problem = Weeks.Build(input with { Days = [input.Days[0] with { Dry = false }, .. input.Days.Skip(1)] });
         var chalk = input.Ideas.First(i => i.Technique.DryWeather);
         string Reason(Placement p) => new WeekPlan(problem, [p]).Lost.Single().Reason;
         Reason(new(0, "outdoors", 0, chalk.Id, false)).ShouldBe("it needs a dry day");

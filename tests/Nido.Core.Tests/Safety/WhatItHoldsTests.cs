@@ -1,9 +1,10 @@
 using Nido.Core.Cupboard;
 using Nido.Core.Group;
 using Nido.Core.Ideas;
-using Nido.Core.Planning;
 using Nido.Core.Prep;
-using Nido.Core.Safety;
+using Nido.Core.Tests.Week;
+using Nido.Core.Week.Problem;
+using Nido.Core.Week.Reading;
 using Nido.Data;
 
 namespace Nido.Core.Tests.Safety;
@@ -88,19 +89,19 @@ public class WhatItHoldsTests
     [Fact]
     public void What_was_made_on_a_day_before_is_met_on_the_day_it_is_used()
     {
-        var input = Things.Week(Planning.Weeks.Six);
+        var input = Things.Week(Weeks.Six);
         var door = input.Ideas.First(i => i.Technique.Id == "deliver-letters");
         door.MadeOf.ShouldNotBeEmpty();
         var step = door.Steps[0];
-        Things.Safety.Things(door, step, Planning.Weeks.Six).Select(t => t.Material.Id).ShouldContain(door.MadeOf[0].Id);
+        Things.Safety.Things(door, step, Weeks.Six).Select(t => t.Material.Id).ShouldContain(door.MadeOf[0].Id);
     }
 
     [Fact]
     public void What_is_mixed_keeps_until_it_is_used_and_says_so()
     {
-        var group = Planning.Weeks.Six with { Children = [.. Planning.Weeks.Six.Children.Select(c => c with { Allergies = [] })] };
+        var group = Weeks.Six with { Children = [.. Weeks.Six.Children.Select(c => c with { Allergies = [] })] };
         var input = WeekInputs.Of(Content, group, Content.Themes[0], Things.Monday, Things.Plenty.Where(p => p.Key != "dough-plain").ToDictionary());
-        var problem = Planning.Weeks.Build(input);
+        var problem = Weeks.Build(input);
         var dough = problem.Uses.First(u => u.Idea.Id == "dough-shapes.dough-plain" && u.Block.Id == "table");
         Placement[] twice = [new(0, "table", 0, dough.Idea.Id, false), new(4, "table", 0, dough.Idea.Id, false)];
         var tasks = PrepTasks.Of(new WeekPlan(problem, twice)).Where(t => t.What.StartsWith("Soft dough without salt", StringComparison.Ordinal)).ToArray();

@@ -6,6 +6,21 @@ import type { components, paths } from "./schema";
 export const api = createFetch<paths>({ baseUrl: window.location.origin });
 export const $api = createQueries(api);
 
+// Which edition of what stands at an address was last read or saved (its ETag).
+const editions = new Map<string, string>();
+api.use({
+  onResponse({ request, response }) {
+    const edition = response.headers.get("ETag");
+    if (edition) {
+      editions.set(new URL(request.url).pathname, edition);
+    }
+    return undefined;
+  },
+});
+
+/** The edition of what stands at an address as it was last read, for If-Match. */
+export const editionOf = (path: string) => editions.get(path) ?? "";
+
 export type Schemas = components["schemas"];
 export type Aim = Schemas["Aim"];
 export type Block = Schemas["Block"];
@@ -27,7 +42,7 @@ export type MaterialLine = Schemas["MaterialLineView"];
 export type WeekFinding = Schemas["WeekFinding"];
 export type WayOut = Schemas["WayOut"];
 export type Caution = Schemas["CautionView"];
-export type BarredStripData = Schemas["BarredView"];
+export type KeptOutStripData = Schemas["KeptOutView"];
 export type PrepEvening = Schemas["EveningView"];
 export type PrepTask = Schemas["TaskView"];
 export type CuttingLayout = Schemas["CuttingLayout"];
@@ -43,7 +58,7 @@ export type StepOffer = Schemas["OfferView"];
 export type ThemeDraft = Schemas["ThemeDraft"];
 export type Book = Schemas["Book"];
 export type BeforeAfterData = Schemas["BeforeAfter"];
-export type HappeningKind = Schemas["HappeningKind"];
+export type CameUpKind = Schemas["CameUpKind"];
 export type OfferOfDay = Schemas["OfferOfDay"];
 export type StrandHead = Schemas["StrandHead"];
 export type RefreshData = Schemas["RefreshView"];
@@ -74,6 +89,8 @@ export interface Problem {
   title?: string | null;
   detail?: string | null;
   fields?: { field: string; value: string; message: string }[];
+  /** How it is now, where someone else changed it meanwhile (412). */
+  current?: Record<string, unknown>;
 }
 
 /** Asks a calculator; what it refuses is thrown with its field, value and way out. */
@@ -93,7 +110,7 @@ export async function make<T>(name: string, ask: Record<string, unknown>): Promi
 export async function sendFile<T>(
   path: string,
   body: Blob | string,
-  type: "text/csv" | "application/json",
+  type: "text/csv" | "application/json" | "application/zip",
 ): Promise<T> {
   const answer = await fetch(path, { method: "POST", headers: { "Content-Type": type }, body });
   if (!answer.ok) {

@@ -20,6 +20,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/groups/{groupId}/children/{childId}/along.zip": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["takeChildAlong"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/formats/site.schema.json": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["siteSchema"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/timetables": {
         parameters: {
             query?: never;
@@ -52,7 +84,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/weeks/{weekId}/simulation": {
+    "/api/weeks/{weekId}/may-go-wrong": {
         parameters: {
             query?: never;
             header?: never;
@@ -260,6 +292,166 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/house": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["getHouse"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/house/backups": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["makeBackup"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/house/backups/{name}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["fetchBackup"];
+        put?: never;
+        post?: never;
+        delete: operations["dropBackup"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/house/backups/brought": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["bringBackup"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/house/backups/{name}/restore": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["restoreBackup"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/house/bin": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["getBin"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/house/bin/{id}/back": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["bringBack"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/house/bin/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        delete: operations["erase"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/house/site.json": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["takeHouseAlong"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/house/site": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["bringHouse"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/groups": {
         parameters: {
             query?: never;
@@ -284,9 +476,27 @@ export interface paths {
             cookie?: never;
         };
         get: operations["getGroup"];
+        /** @description Read it with GET at the same address and send its ETag back as If-Match: 428 without, 412 with what is so now where it has changed. */
         put: operations["changeGroup"];
         post?: never;
-        delete?: never;
+        delete: operations["removeGroup"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/groups/{groupId}/children/{childId}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["getChild"];
+        /** @description Read it with GET at the same address and send its ETag back as If-Match: 428 without, 412 with what is so now where it has changed. */
+        put: operations["changeChild"];
+        post?: never;
+        delete: operations["removeChild"];
         options?: never;
         head?: never;
         patch?: never;
@@ -335,22 +545,6 @@ export interface paths {
         put?: never;
         post: operations["addChildren"];
         delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/groups/{groupId}/children/{childId}": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put: operations["changeChild"];
-        post?: never;
-        delete: operations["removeChild"];
         options?: never;
         head?: never;
         patch?: never;
@@ -654,7 +848,7 @@ export interface paths {
         get: operations["getWeek"];
         put?: never;
         post?: never;
-        delete?: never;
+        delete: operations["removeWeek"];
         options?: never;
         head?: never;
         patch?: never;
@@ -804,7 +998,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/weeks/{weekId}/happenings": {
+    "/api/weeks/{weekId}/came-up": {
         parameters: {
             query?: never;
             header?: never;
@@ -820,7 +1014,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/weeks/{weekId}/happenings/{index}": {
+    "/api/weeks/{weekId}/came-up/{index}": {
         parameters: {
             query?: never;
             header?: never;
@@ -1028,14 +1222,14 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/weeks/{weekId}/ideas/barred": {
+    "/api/weeks/{weekId}/ideas/kept-out": {
         parameters: {
             query?: never;
             header?: never;
             path?: never;
             cookie?: never;
         };
-        get: operations["listBarredIdeas"];
+        get: operations["listKeptOutIdeas"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1100,6 +1294,7 @@ export interface paths {
             cookie?: never;
         };
         get: operations["getTheme"];
+        /** @description Read it with GET at the same address and send its ETag back as If-Match: 428 without, 412 with what is so now where it has changed. */
         put: operations["changeTheme"];
         post?: never;
         delete: operations["removeTheme"];
@@ -1894,26 +2089,83 @@ export interface components {
             line: components["schemas"]["MaterialLineView"];
             ask: components["schemas"]["AskFamilies"];
         };
-        /** @description An idea that a safety rule keeps out of the whole week. */
-        BarredIdea: {
-            ideaId: string;
-            title: string;
-            material: null | string;
-            by: components["schemas"]["CautionView"];
-            instead: null | components["schemas"]["InsteadView"];
+        /** @description What is in a house, so that a backup can be laid beside what is here. */
+        BackupContents: {
+            /**
+             * Format: int32
+             * @description Groups, those in the bin too.
+             */
+            groups: number;
+            /**
+             * Format: int32
+             * @description Children.
+             */
+            children: number;
+            /**
+             * Format: int32
+             * @description Weeks.
+             */
+            weeks: number;
+            /**
+             * Format: int32
+             * @description What was seen.
+             */
+            observations: number;
+            /**
+             * Format: int32
+             * @description Lines of the cupboard's ledger.
+             */
+            movements: number;
+            /**
+             * Format: date-time
+             * @description When a plan was last changed; null where none ever was.
+             */
+            lastChange: null | string;
         };
-        /** @description An idea that was planned for a place and can no longer lie there; by a safety rule, or for another reason. */
-        BarredView: {
-            /** Format: int32 */
-            day: number;
-            blockId: string;
-            /** Format: int32 */
-            offer: number;
-            ideaId: string;
-            title: string;
-            reason: string;
-            bySafety: boolean;
+        /** @description A backup as it lies in the folder. */
+        BackupFile: {
+            /** @description Name of the file. */
+            name: string;
+            /**
+             * Format: int64
+             * @description Size of the file.
+             */
+            fileBytes: number;
+            manifest: null | components["schemas"]["BackupManifest"];
         };
+        /** @description What a backup says of itself. */
+        BackupManifest: {
+            /** @description Always "nido-backup". */
+            format: string;
+            /**
+             * Format: int32
+             * @description 1.
+             */
+            formatVersion: number;
+            /**
+             * Format: date-time
+             * @description When.
+             */
+            madeAt: string;
+            /** @description By hand, by night, before something that cannot be taken back. */
+            why: components["schemas"]["BackupReason"];
+            /** @description Name of the newest change of the schema in it. */
+            schema: string;
+            /**
+             * Format: int64
+             * @description Size of the database in it.
+             */
+            bytes: number;
+            /** @description Its checksum, in hexadecimal digits. */
+            sha256: string;
+            /** @description What is in it. */
+            contents: components["schemas"]["BackupContents"];
+        };
+        /**
+         * @description Why a backup was made.
+         * @enum {unknown}
+         */
+        BackupReason: "byHand" | "nightly" | "beforeRestore" | "brought";
         /** @description What a change of plan comes to: its strips, and the line of truth before and after. */
         BeforeAfter: {
             changed: components["schemas"]["ChangedStrip"][];
@@ -1946,6 +2198,11 @@ export interface components {
             /** Format: int64 */
             wishPoints: number;
         };
+        /**
+         * @description What can be taken away and brought back.
+         * @enum {unknown}
+         */
+        BinKind: "group" | "child" | "week" | "theme";
         /** @description A part of every day of the week. */
         Block: {
             /** @description Short word, unique in the group (welcome, circle…). */
@@ -2017,6 +2274,34 @@ export interface components {
             /** Format: int32 */
             score: number;
             reasons: string[];
+        };
+        /** @description Something that came up in the middle of a week. */
+        CameUp: {
+            /** @description What. */
+            kind: components["schemas"]["CameUpKind"];
+            /** @description Id of the child, adult or material; for a closed house the time it closes (HH:mm), empty for the whole day; empty for rain. */
+            subject: string;
+            /**
+             * Format: int32
+             * @description Index of the first day it is so.
+             */
+            fromDay: number;
+            /**
+             * Format: int32
+             * @description Index of the last day; a material that is gone stays gone.
+             */
+            toDay: number;
+        };
+        /**
+         * @description What can come up in the middle of a week.
+         * @enum {unknown}
+         */
+        CameUpKind: "childAway" | "adultAway" | "rain" | "materialGone" | "closed";
+        /** @description Something that came up, as the screen reads it. */
+        CameUpView: {
+            /** Format: int32 */
+            index: number;
+            sentence: string;
         };
         /** @description A child's aim that fell short the week before, in minutes. */
         CarriedOver: {
@@ -2235,6 +2520,13 @@ export interface components {
             seconds: number;
             /** @description How it ended. */
             end: components["schemas"]["ComposeEnd"];
+            /**
+             * Format: double
+             * @description What no plan's smallest share goes above, in percent of an even one; null where it was not found.
+             */
+            atMostShare?: null | number;
+            /** @description Of which week the bounds are; another week's say nothing of a plan. */
+            mark?: null | string;
         };
         /** @description What comes out. */
         ContainerCapacityAnswer: {
@@ -2407,8 +2699,10 @@ export interface components {
             day: components["schemas"]["DayOfWeek"];
             /** @description Whether it is expected dry. */
             dry: boolean;
-            /** @description Ids of the blocks for which the house is closed. */
+            /** @description Ids of the blocks that do not take place. */
             closed: string[];
+            /** @description Those of them for which it is not: nobody comes. */
+            nobody: string[];
         };
         /** @description Something practitioners differ on. */
         DifferenceView: {
@@ -2529,6 +2823,11 @@ export interface components {
             x: number;
             /** Format: double */
             y: number;
+        };
+        /** @description What is left of something that was erased. */
+        ErasedView: {
+            /** @description Backups that hold it still. */
+            stillIn: components["schemas"]["StillHeld"][];
         };
         /** @description An evening's work against what an evening holds. */
         EveningView: {
@@ -2986,37 +3285,12 @@ export interface components {
          * @enum {unknown}
          */
         Hand: "undecided" | "right" | "left";
-        /** @description Something that came up in the middle of a week. */
-        Happening: {
-            /** @description What. */
-            kind: components["schemas"]["HappeningKind"];
-            /** @description Id of the child, adult or material; for a closed house the time it closes (HH:mm), empty for the whole day; empty for rain. */
-            subject: string;
-            /**
-             * Format: int32
-             * @description Index of the first day it is so.
-             */
-            fromDay: number;
-            /**
-             * Format: int32
-             * @description Index of the last day; a material that is gone stays gone.
-             */
-            toDay: number;
-        };
-        /**
-         * @description What can come up in the middle of a week.
-         * @enum {unknown}
-         */
-        HappeningKind: "childAway" | "adultAway" | "rain" | "materialGone" | "closed";
-        /** @description Something that came up, as the screen reads it. */
-        HappeningView: {
-            /** Format: int32 */
-            index: number;
-            sentence: string;
-        };
         /** @description The answer of /api/health. */
         Health: {
+            /** @description "ready", or "cannotWrite" where the disk is full or read-only. */
             status: string;
+            /** @description What NIDO_START was when it was started. */
+            start: string;
         };
         /**
          * @description How an allergen is in a thing.
@@ -3025,6 +3299,25 @@ export interface components {
         HeldHow: "contains" | "mayContain" | "held";
         /** @enum {unknown} */
         HelpLevel: "alone" | "shown" | "hands" | "notYet" | null;
+        /** @description The house at a look. */
+        HouseView: {
+            /** @description Where it lies. */
+            folder: string;
+            /** @description What is in it now. */
+            here: components["schemas"]["BackupContents"];
+            /**
+             * Format: int64
+             * @description Size of its file.
+             */
+            bytes: number;
+            /** @description Newest first. */
+            backups: components["schemas"]["BackupFile"][];
+            /**
+             * Format: double
+             * @description Age of the newest backup in hours; null where there is none.
+             */
+            newestHoursAgo: null | number;
+        };
         /** @description An idea opened: who works how, with what, how many, and what to mind. */
         IdeaCard: {
             ideaId: string;
@@ -3079,6 +3372,27 @@ export interface components {
             /** Format: int32 */
             placedTimes: number;
         };
+        /** @description Something in the bin. */
+        InBin: {
+            /** @description What it is. */
+            kind: components["schemas"]["BinKind"];
+            /** @description Its id. */
+            id: string;
+            /** @description Its name; of a week its first day. */
+            name: string;
+            /** @description Name of the group it belongs to; empty for groups and themes. */
+            of: string;
+            /**
+             * Format: date-time
+             * @description When it was taken away.
+             */
+            at: string;
+            /**
+             * Format: date
+             * @description When it goes for good.
+             */
+            until: string;
+        };
         /** @description What would serve instead, with the place one press puts it in; null where it has none. */
         InsteadView: {
             ideaId: string;
@@ -3100,6 +3414,26 @@ export interface components {
             /** Format: date */
             week: string;
             override: components["schemas"]["RuleOverride"];
+        };
+        /** @description An idea that a safety rule keeps out of the whole week. */
+        KeptOutIdea: {
+            ideaId: string;
+            title: string;
+            material: null | string;
+            by: components["schemas"]["CautionView"];
+            instead: null | components["schemas"]["InsteadView"];
+        };
+        /** @description An idea that was planned for a place and can no longer lie there; by a safety rule, or for another reason. */
+        KeptOutView: {
+            /** Format: int32 */
+            day: number;
+            blockId: string;
+            /** Format: int32 */
+            offer: number;
+            ideaId: string;
+            title: string;
+            reason: string;
+            bySafety: boolean;
         };
         /** @description Kits of a step to pack for a drop-in session, with what one holds. */
         KitView: {
@@ -3320,6 +3654,22 @@ export interface components {
             /** Format: double */
             goneOff: number;
             ledger: components["schemas"]["Movement"][];
+        };
+        /** @description What came of many weeks like this one. */
+        MayGoWrongView: {
+            /**
+             * Format: int32
+             * @description How many.
+             */
+            runs: number;
+            /** @description Materials that may run out. */
+            runsOut: components["schemas"]["RunsOutView"][];
+            /** @description Blocks that may take longer. */
+            overruns: components["schemas"]["OverrunsView"][];
+            /** @description Children who may get under three quarters of an aim. */
+            fallsShort: components["schemas"]["FallsShortView"][];
+            /** @description Children whose own work a block would often cut off, by what was seen of them. */
+            cutOff: components["schemas"]["LongWorkView"][];
         };
         /** @description What comes out. */
         MissingNumbersAnswer: {
@@ -3620,6 +3970,13 @@ export interface components {
             chosen: boolean;
             proposal: null | components["schemas"]["StepProposal"];
             objective: null | components["schemas"]["Objective"];
+        };
+        /** @description Something to buy that takes the week over its budget. */
+        OverBudgetView: {
+            materialId: string;
+            name: string;
+            /** Format: int32 */
+            cents: number;
         };
         /** @description A rule lifted for an idea, with who answers for it and why. */
         OverrideBody: {
@@ -4182,9 +4539,9 @@ export interface components {
             row: number;
             /** @description Column heading; empty where the whole row is meant. */
             column: string;
-            /** @description What stands there. */
+            /** @description What stands there, cut short. */
             value: string;
-            /** @description What is wrong and what to do. */
+            /** @description What is wrong and what to do, cut short where it says a long value again. */
             message: string;
         };
         /** @description A blocking rule that a named adult has lifted for an idea of a week. It is kept for good. */
@@ -4583,22 +4940,6 @@ export interface components {
             };
             differ: string[];
         };
-        /** @description What came of many weeks like this one. */
-        SimulationView: {
-            /**
-             * Format: int32
-             * @description How many.
-             */
-            runs: number;
-            /** @description Materials that may run out. */
-            runsOut: components["schemas"]["RunsOutView"][];
-            /** @description Blocks that may take longer. */
-            overruns: components["schemas"]["OverrunsView"][];
-            /** @description Children who may get under three quarters of an aim. */
-            fallsShort: components["schemas"]["FallsShortView"][];
-            /** @description Children whose own work a block would often cut off, by what was seen of them. */
-            cutOff: components["schemas"]["LongWorkView"][];
-        };
         /** @description The five things a teacher can weigh, each 0–10. */
         Sliders: {
             /**
@@ -4626,6 +4967,16 @@ export interface components {
              * @description Nothing twice, nothing from last week.
              */
             freshIdeas: number;
+            /**
+             * Format: double
+             * @description Part of a quarter of all minutes owed that may be given up so that the worst off have more: 4% at 10, nothing at 0.
+             */
+            forTheWorstOff?: number;
+            /**
+             * Format: int64
+             * @description Parts of a million of an even share by which the smallest one may fall for the other wishes: nothing at 10, five points at 0.
+             */
+            shareTolerance?: number;
             /**
              * Format: double
              * @description Part of the fair-shares objective that may be given up for the other wishes: 0 at 10, 4% at 0.
@@ -4793,6 +5144,16 @@ export interface components {
             on: string;
             ladders: components["schemas"]["LadderHead"][];
             children: components["schemas"]["ChildSteps"][];
+        };
+        /** @description A backup that still holds something. */
+        StillHeld: {
+            /** @description Name of the file. */
+            name: string;
+            /**
+             * Format: date
+             * @description When it is taken away by itself at the latest; null where somebody must.
+             */
+            until: null | string;
         };
         /** @description A strand and the aim it is a part of. */
         StrandHead: {
@@ -5445,6 +5806,32 @@ export interface components {
             lifted: number;
             /** Format: int32 */
             empty: number;
+            /**
+             * Format: double
+             * @description Minutes this plan falls short of all aims together.
+             */
+            shortMinutes?: number;
+            /**
+             * Format: double
+             * @description Minutes that cannot be helped by any plan; null where that is not known for the week as it is now.
+             */
+            atLeastMinutes?: null | number;
+            /**
+             * Format: double
+             * @description Percent of an even share above which no plan's smallest share goes; null where that is not known for the week as it is now.
+             */
+            atMostShare?: null | number;
+            /** @description The week was changed so that what was found when it was composed says nothing of it any more. */
+            changed?: boolean;
+            /** @description Composing was cut short by the clock. */
+            cutShort?: boolean;
+            /**
+             * Format: int32
+             * @description Cents over the week's budget.
+             */
+            overBudget?: number;
+            /** @description The most expensive of what is to be bought where the budget does not hold, dearest first. */
+            dearest?: components["schemas"]["OverBudgetView"][];
             /** @description Words for allergies that nothing can be watched for by. */
             unread?: components["schemas"]["UnreadView"][];
         };
@@ -5612,10 +5999,10 @@ export interface components {
             strips: components["schemas"]["StripView"][];
             loom: components["schemas"]["LoomRow"][];
             truth: components["schemas"]["TruthView"];
-            happenings: components["schemas"]["HappeningView"][];
+            cameUp: components["schemas"]["CameUpView"][];
             sliders: components["schemas"]["Sliders"];
             report: null | components["schemas"]["ComposeReport"];
-            barred: components["schemas"]["BarredView"][];
+            keptOut: components["schemas"]["KeptOutView"][];
             canUndo: null | string;
             canRedo: null | string;
             composing: boolean;
@@ -5725,6 +6112,45 @@ export interface operations {
             };
         };
     };
+    takeChildAlong: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                groupId: string;
+                childId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    siteSchema: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
     listTimetables: {
         parameters: {
             query?: never;
@@ -5782,7 +6208,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["SimulationView"];
+                    "application/json": components["schemas"]["MayGoWrongView"];
                 };
             };
             /** @description Not Found */
@@ -6108,6 +6534,262 @@ export interface operations {
             };
         };
     };
+    getHouse: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["HouseView"];
+                };
+            };
+        };
+    };
+    makeBackup: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BackupFile"];
+                };
+            };
+        };
+    };
+    fetchBackup: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                name: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    dropBackup: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                name: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    bringBackup: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/zip": string;
+            };
+        };
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BackupFile"];
+                };
+            };
+        };
+    };
+    restoreBackup: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                name: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BackupFile"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    getBin: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["InBin"][];
+                };
+            };
+        };
+    };
+    bringBack: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    erase: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErasedView"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    takeHouseAlong: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    bringHouse: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": string;
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
     listGroups: {
         parameters: {
             query?: never;
@@ -6212,6 +6894,161 @@ export interface operations {
                 };
                 content?: never;
             };
+            /** @description Precondition Failed */
+            412: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Precondition Required */
+            428: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    removeGroup: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                groupId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    getChild: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                groupId: string;
+                childId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Child"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    changeChild: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                groupId: string;
+                childId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ChildBody"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ChildrenGroup"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description Precondition Failed */
+            412: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Precondition Required */
+            428: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    removeChild: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                groupId: string;
+                childId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
         };
     };
     addAdult: {
@@ -6301,68 +7138,6 @@ export interface operations {
                 content: {
                     "application/json": components["schemas"]["ChildrenGroup"];
                 };
-            };
-            /** @description Not Found */
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content?: never;
-            };
-        };
-    };
-    changeChild: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                groupId: string;
-                childId: string;
-            };
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["ChildBody"];
-            };
-        };
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ChildrenGroup"];
-                };
-            };
-            /** @description Not Found */
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content?: never;
-            };
-        };
-    };
-    removeChild: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                groupId: string;
-                childId: string;
-            };
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description No Content */
-            204: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content?: never;
             };
             /** @description Not Found */
             404: {
@@ -7086,6 +7861,33 @@ export interface operations {
             };
         };
     };
+    removeWeek: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                weekId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
     setSliders: {
         parameters: {
             query?: never;
@@ -7443,7 +8245,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["Happening"];
+                "application/json": components["schemas"]["CameUp"];
             };
         };
         responses: {
@@ -7842,7 +8644,7 @@ export interface operations {
             };
         };
     };
-    listBarredIdeas: {
+    listKeptOutIdeas: {
         parameters: {
             query?: never;
             header?: never;
@@ -7859,7 +8661,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["BarredIdea"][];
+                    "application/json": components["schemas"]["KeptOutIdea"][];
                 };
             };
             /** @description Not Found */
@@ -8036,6 +8838,24 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content?: never;
+            };
+            /** @description Precondition Failed */
+            412: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Precondition Required */
+            428: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
             };
         };
     };

@@ -5,16 +5,19 @@ import { CupboardPage } from "../cupboard/CupboardPage";
 import { GroupPage } from "../group/GroupPage";
 import { IdeasPage } from "../ideas/IdeasPage";
 import { ThemePage } from "../ideas/theme/ThemePage";
-import { WordsPage } from "../ideas/words/WordsPage";
 import { PrepPage } from "../prep/PrepPage";
 import { TodayPage } from "../today/TodayPage";
 import { TermPage } from "../week/term/TermPage";
 import { WeekPage } from "../week/WeekPage";
+import { WordsPage } from "../words/WordsPage";
 import { Frame } from "./Frame";
 import { StartPage } from "./StartPage";
+import { useLook } from "./useLook";
 
 // The calculators are many and drawn: they are fetched when they are opened.
-const MakingPage = lazy(() => import("../ideas/making/MakingPage").then((m) => ({ default: m.MakingPage })));
+const MakingPage = lazy(() => import("../making/MakingPage").then((m) => ({ default: m.MakingPage })));
+
+const HousePage = lazy(() => import("../house/HousePage").then((m) => ({ default: m.HousePage })));
 
 /** Every place stands below a week: /w/<week>/<place>. */
 export function App() {
@@ -22,6 +25,7 @@ export function App() {
     <Routes>
       <Route path="/" element={<ToNewestWeek />} />
       <Route path="/start" element={<StartPage />} />
+      <Route path="/house" element={<HouseAlone />} />
       <Route path="/w/:weekId" element={<Frame />}>
         <Route index element={<Navigate to="week" replace />} />
         <Route path="group" element={<GroupPage />} />
@@ -41,9 +45,29 @@ export function App() {
         <Route path="week/term" element={<TermPage />} />
         <Route path="prep" element={<PrepPage />} />
         <Route path="today" element={<TodayPage />} />
+        <Route
+          path="house"
+          element={
+            <Suspense>
+              <HousePage />
+            </Suspense>
+          }
+        />
       </Route>
       <Route path="*" element={<Navigate to="/" replace />} />
     </Routes>
+  );
+}
+
+/** The house before there is a week, or after the last one went. */
+function HouseAlone() {
+  useLook();
+  return (
+    <div className="min-h-screen bg-base-200">
+      <Suspense>
+        <HousePage />
+      </Suspense>
+    </div>
   );
 }
 

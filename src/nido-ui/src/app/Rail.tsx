@@ -1,4 +1,4 @@
-import { Keyboard, Languages, MoonStar, Sun } from "lucide-react";
+import { House, Keyboard, Languages, MoonStar, Sun } from "lucide-react";
 import { useTranslation } from "react-i18next";
 import { NavLink, useParams } from "react-router";
 import { places } from "./places";
@@ -32,6 +32,16 @@ export function Rail({ onKeys }: { onKeys: () => void }) {
         </NavLink>
       ))}
       <div className="mt-auto flex flex-col items-center gap-1">
+        <NavLink
+          to={`/w/${weekId}/house`}
+          className={({ isActive }) =>
+            isActive ? "btn btn-sm btn-square border-0 bg-base-200 text-base-content" : small
+          }
+          title={t("rail.house")}
+          aria-label={t("rail.house")}
+        >
+          <House size={18} aria-hidden="true" />
+        </NavLink>
         <button
           type="button"
           className={small}

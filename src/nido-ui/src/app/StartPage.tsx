@@ -1,7 +1,7 @@
 import { useQueryClient } from "@tanstack/react-query";
 import { useState } from "react";
 import { useTranslation } from "react-i18next";
-import { useNavigate } from "react-router";
+import { Link, useNavigate } from "react-router";
 import { $api } from "../api/client";
 import { monday } from "../shared/dates";
 import { ErrorNote } from "../shared/ErrorNote";
@@ -88,6 +88,11 @@ export function StartPage() {
             {t("start.begin")}
           </button>
         </form>
+        <p className="mt-4">
+          <Link className="link" to="/house">
+            {t("rail.house")}
+          </Link>
+        </p>
       </div>
     </main>
   );

@@ -1,8 +1,19 @@
+import { useState } from "react";
 import { useForm } from "react-hook-form";
 import { useTranslation } from "react-i18next";
-import type { Child, Group, Support, WeekDay, WrittenPlan } from "../api/client";
+import {
+  $api,
+  type Child,
+  type Group,
+  type Problem,
+  type Support,
+  type WeekDay,
+  type WrittenPlan,
+} from "../api/client";
+import { BothEditions } from "../shared/BothEditions";
 import { Dialog } from "../shared/Dialog";
 import { ErrorNote } from "../shared/ErrorNote";
+import { useEdition } from "../shared/useEdition";
 import { type Allergies, AllergyPicker, useReadAllergies } from "./AllergyPicker";
 import { DayChoice } from "./DayChoice";
 import { PlanRows } from "./PlanRows";
@@ -25,29 +36,55 @@ interface Fields {
   ways: Record<string, string>;
 }
 
-/** A child to add or change. */
+/** A child to add or change; one to change is read anew, so that its form shows what is so now. */
 export function ChildDialog({ group, child, onClose }: { group: Group; child: Child | null; onClose: () => void }) {
   const { t } = useTranslation();
+  const fresh = $api.useQuery(
+    "get",
+    "/api/groups/{groupId}/children/{childId}",
+    { params: { path: { groupId: group.id, childId: child?.id ?? "" } } },
+    { enabled: child !== null, gcTime: 0, staleTime: 0, refetchOnWindowFocus: false, refetchOnReconnect: false },
+  );
+  return (
+    <Dialog title={child ? child.name : t("group.addChild")} onClose={onClose} wide>
+      {child && !fresh.data ? (
+        <>
+          <p>{t("loading")}</p>
+          <ErrorNote error={fresh.error} />
+        </>
+      ) : (
+        <ChildForm group={group} child={fresh.data ?? null} onClose={onClose} />
+      )}
+    </Dialog>
+  );
+}
+
+const fieldsOf = (child: Child | null, group: Group): Fields => ({
+  name: child?.name ?? "",
+  bornOn: child?.bornOn ?? "",
+  days: (child?.days ?? group.days) as WeekDay[],
+  mouths: child?.mouths ?? false,
+  avoidsTouch: child?.avoidsTouch ?? false,
+  hand: child?.hand ?? "undecided",
+  allergies: { known: child?.allergies ?? [], unknown: child?.unknownAllergies ?? [], text: "", asked: null },
+  plans: child?.plans ?? [],
+  homeLanguage: child?.homeLanguage ?? "en",
+  note: child?.note ?? "",
+  supports: child?.supports ?? [],
+  ways: child?.ways ?? {},
+});
+
+function ChildForm({ group, child, onClose }: { group: Group; child: Child | null; onClose: () => void }) {
+  const { t } = useTranslation();
   const changes = useGroupChanges(group.id);
-  const form = useForm<Fields>({
-    defaultValues: {
-      name: child?.name ?? "",
-      bornOn: child?.bornOn ?? "",
-      days: (child?.days ?? group.days) as WeekDay[],
-      mouths: child?.mouths ?? false,
-      avoidsTouch: child?.avoidsTouch ?? false,
-      hand: child?.hand ?? "undecided",
-      allergies: { known: child?.allergies ?? [], unknown: child?.unknownAllergies ?? [], text: "", asked: null },
-      plans: child?.plans ?? [],
-      homeLanguage: child?.homeLanguage ?? "en",
-      note: child?.note ?? "",
-      supports: child?.supports ?? [],
-      ways: child?.ways ?? {},
-    },
-  });
+  const edition = useEdition(`/api/groups/${group.id}/children/${child?.id}`);
+  const form = useForm<Fields>({ defaultValues: fieldsOf(child, group) });
   const allergies = form.watch("allergies");
   const setAllergies = (a: Allergies) => form.setValue("allergies", a);
+  const [mine, setMine] = useState<Record<string, unknown>>({});
   const { take } = useReadAllergies(allergies, setAllergies);
+  const keep = (body: Omit<Child, "id">) =>
+    (child ? changes.change(child.id, body, edition.ifMatch()) : changes.add([body])).then(onClose, () => undefined);
   const save = form.handleSubmit(async (f) => {
     // What was written and not added yet is read now; while a word is asked back nothing is saved.
     const read = await take().catch(() => null);
@@ -55,73 +92,112 @@ export function ChildDialog({ group, child, onClose }: { group: Group; child: Ch
       return;
     }
     const body = { ...f, allergies: read.known, unknownAllergies: read.unknown };
-    await (child ? changes.change(child.id, body) : changes.add([body])).then(onClose, () => undefined);
+    setMine(body);
+    await (child ? changes.change(child.id, body, edition.ifMatch()) : changes.add([body])).then(
+      onClose,
+      () => undefined,
+    );
   });
   return (
-    <Dialog title={child ? child.name : t("group.addChild")} onClose={onClose} wide>
-      <form onSubmit={(e) => void save(e)} className="grid grid-cols-2 gap-3">
-        <label className="flex flex-col gap-1">
-          {t("child.name")}
-          <input className="input w-full" required maxLength={60} {...form.register("name")} />
-        </label>
-        <label className="flex flex-col gap-1">
-          {t("child.born")}
-          <input type="date" className="input w-full" required {...form.register("bornOn")} />
-        </label>
-        <div className="col-span-2">
-          <DayChoice
-            days={form.watch("days")}
-            among={group.days as WeekDay[]}
-            onChange={(d) => form.setValue("days", d)}
+    <form onSubmit={(e) => void save(e)} className="grid grid-cols-2 gap-3">
+      <label className="flex flex-col gap-1">
+        {t("child.name")}
+        <input className="input w-full" required maxLength={60} {...form.register("name")} />
+      </label>
+      <label className="flex flex-col gap-1">
+        {t("child.born")}
+        <input type="date" className="input w-full" required {...form.register("bornOn")} />
+      </label>
+      <div className="col-span-2">
+        <DayChoice
+          days={form.watch("days")}
+          among={group.days as WeekDay[]}
+          onChange={(d) => form.setValue("days", d)}
+        />
+      </div>
+      <label className="flex items-center gap-2">
+        <input type="checkbox" className="checkbox checkbox-sm" {...form.register("mouths")} /> {t("child.mouths")}
+      </label>
+      <label className="flex items-center gap-2">
+        <input type="checkbox" className="checkbox checkbox-sm" {...form.register("avoidsTouch")} />{" "}
+        {t("child.avoidsTouch")}
+      </label>
+      <label className="flex flex-col gap-1">
+        {t("child.hand")}
+        <select className="select w-full" {...form.register("hand")}>
+          {(["undecided", "right", "left"] as const).map((h) => (
+            <option key={h} value={h}>
+              {t(`hand.${h}`)}
+            </option>
+          ))}
+        </select>
+      </label>
+      <label className="flex flex-col gap-1">
+        {t("child.language")}
+        <input className="input w-full" maxLength={2} {...form.register("homeLanguage")} />
+      </label>
+      <AllergyPicker value={allergies} onChange={setAllergies} />
+      {(allergies.known.length > 0 || form.watch("plans").length > 0) && (
+        <PlanRows
+          plans={form.watch("plans")}
+          adults={group.adults.map((a) => a.name)}
+          onChange={(plans) => form.setValue("plans", plans)}
+        />
+      )}
+      <label className="col-span-2 flex flex-col gap-1">
+        {t("child.note")}
+        <input className="input w-full" maxLength={500} {...form.register("note")} />
+      </label>
+      <SupportChoice chosen={form.watch("supports")} onChange={(s) => form.setValue("supports", s)} />
+      <WaysChoice ofChild ways={form.watch("ways")} onChange={(ways) => form.setValue("ways", ways)} />
+      <div className="col-span-2">
+        {(changes.error as Problem | null)?.current ? (
+          <BothEditions
+            error={changes.error}
+            opened={{ ...child }}
+            mine={mine}
+            labels={{
+              name: t("child.name"),
+              bornOn: t("child.born"),
+              days: t("child.days"),
+              mouths: t("child.mouths"),
+              avoidsTouch: t("child.avoidsTouch"),
+              hand: t("child.hand"),
+              allergies: t("child.allergies"),
+              unknownAllergies: t("child.allergies"),
+              homeLanguage: t("child.language"),
+              note: t("child.note"),
+              supports: t("child.supports"),
+            }}
+            onMine={(merged) => {
+              edition.renew();
+              form.reset(fieldsOf(merged as unknown as Child, group));
+              setMine(merged);
+              void keep(merged as unknown as Child);
+            }}
+            onTheirs={(current) => {
+              edition.renew();
+              changes.clear();
+              form.reset(fieldsOf(current as unknown as Child, group));
+            }}
           />
-        </div>
-        <label className="flex items-center gap-2">
-          <input type="checkbox" className="checkbox checkbox-sm" {...form.register("mouths")} /> {t("child.mouths")}
-        </label>
-        <label className="flex items-center gap-2">
-          <input type="checkbox" className="checkbox checkbox-sm" {...form.register("avoidsTouch")} />{" "}
-          {t("child.avoidsTouch")}
-        </label>
-        <label className="flex flex-col gap-1">
-          {t("child.hand")}
-          <select className="select w-full" {...form.register("hand")}>
-            {(["undecided", "right", "left"] as const).map((h) => (
-              <option key={h} value={h}>
-                {t(`hand.${h}`)}
-              </option>
-            ))}
-          </select>
-        </label>
-        <label className="flex flex-col gap-1">
-          {t("child.language")}
-          <input className="input w-full" maxLength={2} {...form.register("homeLanguage")} />
-        </label>
-        <AllergyPicker value={allergies} onChange={setAllergies} />
-        {(allergies.known.length > 0 || form.watch("plans").length > 0) && (
-          <PlanRows
-            plans={form.watch("plans")}
-            adults={group.adults.map((a) => a.name)}
-            onChange={(plans) => form.setValue("plans", plans)}
-          />
-        )}
-        <label className="col-span-2 flex flex-col gap-1">
-          {t("child.note")}
-          <input className="input w-full" maxLength={500} {...form.register("note")} />
-        </label>
-        <SupportChoice chosen={form.watch("supports")} onChange={(s) => form.setValue("supports", s)} />
-        <WaysChoice ofChild ways={form.watch("ways")} onChange={(ways) => form.setValue("ways", ways)} />
-        <div className="col-span-2">
+        ) : (
           <ErrorNote error={changes.error} />
-        </div>
-        <button type="submit" className="btn btn-primary">
-          {t("save")}
-        </button>
-        {child && (
-          <button type="button" className="btn btn-outline" onClick={() => void changes.remove(child.id).then(onClose)}>
-            {t("child.remove")}
-          </button>
         )}
-      </form>
-    </Dialog>
+      </div>
+      <button type="submit" className="btn btn-primary">
+        {t("save")}
+      </button>
+      {child && (
+        <a className="btn btn-ghost" href={`/api/groups/${group.id}/children/${child.id}/along.zip`} download>
+          {t("child.along")}
+        </a>
+      )}
+      {child && (
+        <button type="button" className="btn btn-outline" onClick={() => void changes.remove(child.id).then(onClose)}>
+          {t("child.remove")}
+        </button>
+      )}
+    </form>
   );
 }

@@ -1,8 +1,10 @@
 import { useState } from "react";
 import { useTranslation } from "react-i18next";
-import { type Group, type WeekDay, weekDays } from "../api/client";
+import { type Group, type Problem, type WeekDay, weekDays } from "../api/client";
+import { BothEditions } from "../shared/BothEditions";
 import { Dialog } from "../shared/Dialog";
 import { ErrorNote } from "../shared/ErrorNote";
+import { useEdition } from "../shared/useEdition";
 import { AdultRows } from "./AdultRows";
 import { BlockRows } from "./BlockRows";
 import { DayChoice } from "./DayChoice";
@@ -17,9 +19,25 @@ import { Wishes } from "./Wishes";
 export function SettingsDialog({ group, onClose }: { group: Group; onClose: () => void }) {
   const { t } = useTranslation();
   const { settings } = useGroupChanges(group.id);
+  const edition = useEdition(`/api/groups/${group.id}`);
   const [now, setNow] = useState(group);
   const s = now.settings;
   const set = (change: Partial<Group["settings"]>) => setNow({ ...now, settings: { ...s, ...change } });
+  const body = {
+    name: now.name,
+    place: now.place,
+    days: now.days,
+    adults: now.adults,
+    blocks: now.blocks,
+    settings: s,
+    expected: now.expected,
+    wishes: now.wishes,
+  };
+  const save = (kept = body) =>
+    settings.mutate(
+      { params: { path: { groupId: group.id } }, headers: edition.ifMatch(), body: kept },
+      { onSuccess: onClose },
+    );
   const approaches = Object.entries(s.approaches) as [keyof typeof s.approaches & string, number][];
   return (
     <Dialog title={t("settings.title", { name: group.name })} onClose={onClose} wide>
@@ -27,22 +45,7 @@ export function SettingsDialog({ group, onClose }: { group: Group; onClose: () =
         className="space-y-4"
         onSubmit={(e) => {
           e.preventDefault();
-          settings.mutate(
-            {
-              params: { path: { groupId: group.id } },
-              body: {
-                name: now.name,
-                place: now.place,
-                days: now.days,
-                adults: now.adults,
-                blocks: now.blocks,
-                settings: s,
-                expected: now.expected,
-                wishes: now.wishes,
-              },
-            },
-            { onSuccess: onClose },
-          );
+          save();
         }}
       >
         <div className="grid grid-cols-2 gap-3">
@@ -223,7 +226,26 @@ export function SettingsDialog({ group, onClose }: { group: Group; onClose: () =
           />
         )}
         <WaysChoice ways={s.ways ?? {}} onChange={(ways) => set({ ways })} />
-        <ErrorNote error={settings.error} />
+        {(settings.error as Problem | null)?.current ? (
+          <BothEditions
+            error={settings.error}
+            opened={{ ...group }}
+            mine={body}
+            labels={{ name: t("settings.name"), place: t("settings.place"), days: t("child.days") }}
+            onMine={(merged) => {
+              edition.renew();
+              setNow({ ...now, ...(merged as unknown as Group), children: now.children });
+              save(merged as unknown as typeof body);
+            }}
+            onTheirs={(current) => {
+              edition.renew();
+              settings.reset();
+              setNow({ ...now, ...(current as unknown as Group), children: now.children });
+            }}
+          />
+        ) : (
+          <ErrorNote error={settings.error} />
+        )}
         <button type="submit" className="btn btn-primary">
           {t("save")}
         </button>

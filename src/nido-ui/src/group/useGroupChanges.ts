@@ -13,9 +13,11 @@ export function useGroupChanges(groupId: string) {
   const settings = $api.useMutation("put", "/api/groups/{groupId}", { onSuccess });
   return {
     add: (children: ChildBody[]) => add.mutateAsync({ params: { path: { groupId } }, body: { children } }),
-    change: (childId: string, body: ChildBody) => change.mutateAsync({ params: { path: { groupId, childId } }, body }),
+    change: (childId: string, body: ChildBody, headers: { "If-Match": string }) =>
+      change.mutateAsync({ params: { path: { groupId, childId } }, headers, body }),
     remove: (childId: string) => remove.mutateAsync({ params: { path: { groupId, childId } } }),
     settings,
+    clear: change.reset,
     error: add.error ?? change.error ?? remove.error,
   };
 }

@@ -5,9 +5,9 @@ import { Link, useNavigate, useParams } from "react-router";
 import { $api, type Aim, aims } from "../api/client";
 import { ErrorNote } from "../shared/ErrorNote";
 import { useWeek } from "../shared/useWeek";
-import { BarredIdeas } from "./BarredIdeas";
 import { IdeaCard } from "./IdeaCard";
 import { IdeaRow } from "./IdeaRow";
+import { KeptOutIdeas } from "./KeptOutIdeas";
 import { UnsuitedIdeas } from "./UnsuitedIdeas";
 import { WhyNot } from "./WhyNot";
 
@@ -82,7 +82,7 @@ export function IdeasPage() {
           ))}
           {ideas.data?.length === 0 && <li className="p-3">{t("ideas.none")}</li>}
           <li>
-            <BarredIdeas />
+            <KeptOutIdeas />
             <UnsuitedIdeas />
           </li>
         </ul>

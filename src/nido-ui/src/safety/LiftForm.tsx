@@ -19,7 +19,9 @@ export function LiftForm({
   onCancel: () => void;
 }) {
   const { t } = useTranslation();
-  const [adult, setAdult] = useState(adults[0] ?? "");
+  const [chosen, setAdult] = useState("");
+  // The list may come later than the form: who stands first in it is who is meant where nobody was chosen.
+  const adult = chosen || (adults[0] ?? "");
   const [reason, setReason] = useState("");
   const [day, setDay] = useState(first);
   const help = useId();

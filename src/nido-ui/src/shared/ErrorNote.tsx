@@ -1,18 +1,22 @@
 import { CircleAlert } from "lucide-react";
+import { useTranslation } from "react-i18next";
 import type { Problem } from "../api/client";
 
 /** What went wrong and the way out, beside the thing. */
 export function ErrorNote({ error }: { error: unknown }) {
+  const { t } = useTranslation();
   if (!error) {
     return null;
   }
-  const problem = error as Problem;
+  // A call that got no answer at all is thrown as an Error; what the server refuses is a problem with its sentences.
+  const problem: Problem =
+    error instanceof Error ? { title: t("away.title"), detail: t("away.why") } : (error as Problem);
   const fields = problem.fields ?? [];
   return (
     <div role="alert" className="flex gap-2 rounded-[10px] border border-error p-3 text-error">
       <CircleAlert size={18} className="mt-0.5 shrink-0" aria-hidden="true" />
       <div>
-        <p className="font-bold">{problem.title ?? "Error"}</p>
+        <p className="font-bold">{problem.title ?? t("away.title")}</p>
         {fields.length > 0 ? (
           <ul>
             {fields.map((f) => (
@@ -23,7 +27,7 @@ export function ErrorNote({ error }: { error: unknown }) {
             ))}
           </ul>
         ) : (
-          <p>{problem.detail}</p>
+          <p>{problem.detail ?? t("away.why")}</p>
         )}
       </div>
     </div>

@@ -98,11 +98,11 @@ export function Board({
                   here={here}
                   at={`${row},${d}`}
                   strip={strip}
-                  barred={view.barred.find((b) => placeId(b) === placeId(here))}
+                  keptOut={view.keptOut.find((b) => placeId(b) === placeId(here))}
                   chosen={place !== null && placeId(place) === placeId(here)}
                   first={row === 0 && d === 0}
                   compact={place !== null || rows.length > roomyRows}
-                  closed={day.closed.includes(block.id)}
+                  closed={day.closed.includes(block.id) ? (day.nobody.includes(block.id) ? "nobody" : "closed") : null}
                   dimmed={strip !== undefined && !serves(strip)}
                   label={`${dayAndNumber(day.date)}, ${block.name}: `}
                   onPlace={onPlace}

@@ -1,28 +1,28 @@
 import { useState } from "react";
 import { useTranslation } from "react-i18next";
-import { $api, type HappeningKind, type WeekView } from "../api/client";
+import { $api, type CameUpKind, type WeekView } from "../api/client";
 import { Dialog } from "../shared/Dialog";
 import { dayAndNumber } from "../shared/dates";
 import { ErrorNote } from "../shared/ErrorNote";
 import { useWeek } from "../shared/useWeek";
 import { BeforeAfter } from "./BeforeAfter";
 
-const kinds: HappeningKind[] = ["childAway", "adultAway", "rain", "materialGone", "closed"];
+const kinds: CameUpKind[] = ["childAway", "adultAway", "rain", "materialGone", "closed"];
 
 /** Something came up: the plan is changed from that day on, as little as can be; past days stay, and it can be undone. */
 export function CameUpDialog({ view, onClose }: { view: WeekView; onClose: () => void }) {
   const { t } = useTranslation();
   const { weekId, show } = useWeek();
   const today = view.days.findIndex((d) => d.date === new Date().toISOString().slice(0, 10));
-  const [kind, setKind] = useState<HappeningKind>("childAway");
+  const [kind, setKind] = useState<CameUpKind>("childAway");
   const [subject, setSubject] = useState("");
   const [until, setUntil] = useState("");
   const [from, setFrom] = useState(Math.max(0, today));
   const [to, setTo] = useState(Math.max(0, today));
   const group = $api.useQuery("get", "/api/groups/{groupId}", { params: { path: { groupId: view.groupId } } });
   const materials = $api.useQuery("get", "/api/weeks/{weekId}/materials", { params: { path: { weekId } } });
-  const came = $api.useMutation("post", "/api/weeks/{weekId}/happenings", { onSuccess: (r) => show(r.week) });
-  const over = $api.useMutation("delete", "/api/weeks/{weekId}/happenings/{index}", { onSuccess: (r) => show(r.week) });
+  const came = $api.useMutation("post", "/api/weeks/{weekId}/came-up", { onSuccess: (r) => show(r.week) });
+  const over = $api.useMutation("delete", "/api/weeks/{weekId}/came-up/{index}", { onSuccess: (r) => show(r.week) });
   const subjects =
     kind === "childAway"
       ? (group.data?.children ?? [])
@@ -69,7 +69,7 @@ export function CameUpDialog({ view, onClose }: { view: WeekView; onClose: () =>
           <select
             className="select select-sm"
             value={kind}
-            onChange={(e) => setKind(e.target.value as HappeningKind)}
+            onChange={(e) => setKind(e.target.value as CameUpKind)}
             data-kind
           >
             {kinds.map((k) => (
@@ -115,9 +115,9 @@ export function CameUpDialog({ view, onClose }: { view: WeekView; onClose: () =>
         </button>
       </form>
       <ErrorNote error={came.error ?? over.error} />
-      {view.happenings.length > 0 && (
-        <ul className="mt-3" data-happenings>
-          {view.happenings.map((h) => (
+      {view.cameUp.length > 0 && (
+        <ul className="mt-3" data-came-up>
+          {view.cameUp.map((h) => (
             <li key={h.index} className="flex items-center justify-between border-base-300 border-t py-1">
               {h.sentence}
               <button

@@ -11,7 +11,7 @@ import { useWeek } from "../shared/useWeek";
 export function MayGoWrong({ currency, onClose }: { currency: string; onClose: () => void }) {
   const { t } = useTranslation();
   const { weekId, path } = useWeek();
-  const played = $api.useQuery("get", "/api/weeks/{weekId}/simulation", path);
+  const played = $api.useQuery("get", "/api/weeks/{weekId}/may-go-wrong", path);
   const s = played.data;
   return (
     <Dialog title={t("played.title")} onClose={onClose} wide>

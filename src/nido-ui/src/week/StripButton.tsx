@@ -1,8 +1,8 @@
 import { CalendarRange, Lock, ShieldAlert, ShoppingBasket, TriangleAlert } from "lucide-react";
 import { useTranslation } from "react-i18next";
-import type { BarredStripData, Strip } from "../api/client";
+import type { KeptOutStripData, Strip } from "../api/client";
 import { Thread } from "../shared/Stitches";
-import { BarredStrip } from "./BarredStrip";
+import { KeptOutStrip } from "./KeptOutStrip";
 import { type Place, placeId } from "./place";
 
 /** An idea on the board: title, thread, step spread, marks. */
@@ -10,7 +10,7 @@ export function StripButton({
   here,
   at,
   strip,
-  barred,
+  keptOut,
   chosen,
   first,
   dimmed,
@@ -25,12 +25,13 @@ export function StripButton({
   here: Place;
   at: string;
   strip: Strip | undefined;
-  barred: BarredStripData | undefined;
+  keptOut: KeptOutStripData | undefined;
   chosen: boolean;
   first: boolean;
   dimmed: boolean;
   compact: boolean;
-  closed: boolean;
+  /** Why nothing lies there, where the block does not take place. */
+  closed: "nobody" | "closed" | null;
   label: string;
   onPlace: (p: Place) => void;
   onLight: (s: Strip | null) => void;
@@ -42,7 +43,7 @@ export function StripButton({
   return (
     <button
       type="button"
-      disabled={closed && !barred}
+      disabled={closed !== null && !keptOut}
       id={`strip-${placeId(here)}`}
       data-at={at}
       data-strip={strip?.ideaId ?? ""}
@@ -70,16 +71,16 @@ export function StripButton({
           ? "border-2 border-base-content bg-base-100"
           : strip
             ? "border-base-300 bg-base-100"
-            : closed && !barred
+            : closed && !keptOut
               ? "border-transparent bg-base-200"
-              : barred
+              : keptOut
                 ? "border-2 border-error border-dashed"
                 : "border-base-300 border-dashed"
       } ${dimmed ? "opacity-35" : ""}`}
     >
       <span className="sr-only">{label}</span>
-      {closed && !barred ? (
-        <span className="quiet">{t("week.closed")}</span>
+      {closed && !keptOut ? (
+        <span className="quiet">{t(`week.${closed}`)}</span>
       ) : strip ? (
         <>
           <span className="flex w-full items-start gap-1">
@@ -105,8 +106,8 @@ export function StripButton({
             </span>
           </span>
         </>
-      ) : barred ? (
-        <BarredStrip barred={barred} />
+      ) : keptOut ? (
+        <KeptOutStrip keptOut={keptOut} />
       ) : (
         <span className="quiet">{t("week.choose")}</span>
       )}

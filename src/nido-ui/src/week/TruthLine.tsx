@@ -1,6 +1,6 @@
 import { useTranslation } from "react-i18next";
 import { Link } from "react-router";
-import type { Truth, WeekView } from "../api/client";
+import type { Truth } from "../api/client";
 import { duration, money } from "../shared/figures";
 import { useWeek } from "../shared/useWeek";
 
@@ -9,7 +9,6 @@ export function TruthLine({
   truth,
   short,
   currency,
-  report,
   onSafety,
   onUnread,
   onPlay,
@@ -18,13 +17,13 @@ export function TruthLine({
   /** A material that is short, if any is: one press leads to its ways out. */
   short: string | undefined;
   currency: string;
-  report: WeekView["report"];
   onSafety: () => void;
   onUnread: () => void;
   onPlay: () => void;
 }) {
   const { t } = useTranslation();
   const { weekId } = useWeek();
+  const missing = truth.shortMinutes ?? 0;
   const buys = truth.toBuy > 0;
   const buying = `${t("truth.buy", { count: truth.toBuy })}${buys ? `, ${money(truth.cents, currency)}` : ""}${truth.toAsk > 0 ? ` · ${t("truth.ask", { count: truth.toAsk })}` : ""}`;
   return (
@@ -40,6 +39,8 @@ export function TruthLine({
         <span>
           {t("truth.smallest")} <b>{truth.worstShare}%</b>{" "}
           <span className="quiet">
+            {t("truth.ofEven")}
+            {truth.atMostShare != null ? ` · ${t("truth.atMost", { share: Math.round(truth.atMostShare) })}` : ""} ·{" "}
             {truth.worstChild}, {truth.worstAim ? t(`aim.${truth.worstAim}`) : ""}
           </span>
         </span>
@@ -53,6 +54,18 @@ export function TruthLine({
         </Link>
       ) : (
         <span>{buying}</span>
+      )}
+      {(truth.overBudget ?? 0) > 0 && (
+        <Link
+          className="inline-flex min-h-6 items-center font-bold text-error underline decoration-dotted underline-offset-4"
+          to={`/w/${weekId}/cupboard${truth.dearest?.[0] ? `?open=${truth.dearest[0].materialId}&from=week` : ""}`}
+          data-over-budget
+        >
+          {t("truth.overBudget", {
+            over: money(truth.overBudget ?? 0, currency),
+            things: (truth.dearest ?? []).map((d) => d.name).join(", "),
+          })}
+        </Link>
       )}
       <span>
         {t("truth.prep")} <b>{duration(truth.prepMinutes)}</b>, {t("truth.evening", { minutes: truth.longestEvening })}
@@ -89,13 +102,14 @@ export function TruthLine({
       >
         {t("played.open")}
       </button>
-      {report && (
-        <span className="quiet" title={t("truth.gapHelp", { bound: report.boundMinutes, fair: report.fairMinutes })}>
-          {report.fairMinutes < 1
-            ? t("truth.noneShort")
-            : t("truth.short", { fair: Math.round(report.fairMinutes), bound: Math.round(report.boundMinutes) })}
-        </span>
-      )}
+      <span className="quiet" title={t("truth.shortHelp")} data-short>
+        {missing < 1 ? t("truth.noneShort") : t("truth.short", { fair: Math.round(missing) })}
+        {missing >= 1 && (truth.atLeastMinutes ?? 0) >= 1
+          ? `, ${t("truth.atLeast", { bound: Math.round(truth.atLeastMinutes ?? 0) })}`
+          : ""}
+        {truth.changed ? `, ${t("truth.changed")}` : ""}
+        {truth.cutShort ? `, ${t("truth.cutShort")}` : ""}
+      </span>
     </p>
   );
 }

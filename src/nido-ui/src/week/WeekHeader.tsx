@@ -57,7 +57,7 @@ export function WeekHeader({ view, composing, changes }: { view: WeekView; compo
         />
         <button type="button" className="btn btn-ghost btn-sm" onClick={() => setCameUp(true)}>
           <CloudRain size={16} aria-hidden="true" /> {t("cameUp.open")}
-          {view.happenings.length > 0 && <b>{view.happenings.length}</b>}
+          {view.cameUp.length > 0 && <b>{view.cameUp.length}</b>}
         </button>
         <button type="button" className="btn btn-outline btn-sm" onClick={() => setSliders(true)}>
           <SlidersHorizontal size={16} aria-hidden="true" /> {t("week.whatMatters")}

@@ -30,8 +30,11 @@ function WeeksDialog({ onClose }: { onClose: () => void }) {
   const weeks = $api.useQuery("get", "/api/weeks");
   const themes = $api.useQuery("get", "/api/themes");
   const groups = $api.useQuery("get", "/api/groups");
-  const [groupId, setGroupId] = useState(week.data?.groupId ?? "");
-  const [themeId, setThemeId] = useState(week.data?.theme.id ?? "");
+  // Those of the week at hand where nothing was chosen, whenever it comes.
+  const [group, setGroupId] = useState("");
+  const [theme, setThemeId] = useState("");
+  const groupId = group || (week.data?.groupId ?? "");
+  const themeId = theme || (week.data?.theme.id ?? "");
   const [day, setDay] = useState(monday());
   const add = $api.useMutation("post", "/api/weeks");
   const go = (id: string) => {

@@ -57,7 +57,7 @@ export function WeekPage() {
       </main>
     );
   }
-  const homeless = view.barred.filter(
+  const homeless = view.keptOut.filter(
     (b) => b.day >= view.days.length || !view.blocks.some((k) => k.id === b.blockId && b.offer < k.offers),
   );
   const shown = composing.preview ?? view.strips;
@@ -71,7 +71,6 @@ export function WeekPage() {
           truth={view.truth}
           short={view.strips.find((s) => s.shortOf)?.shortOf ?? undefined}
           currency={view.currency}
-          report={view.report}
           onSafety={() => setSafety(true)}
           onUnread={() => setUnread(true)}
           onPlay={() => setPlaying(true)}

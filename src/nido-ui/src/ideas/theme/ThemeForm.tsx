@@ -2,10 +2,12 @@ import { useQueryClient } from "@tanstack/react-query";
 import { useDeferredValue, useState } from "react";
 import { useTranslation } from "react-i18next";
 import { useNavigate } from "react-router";
-import { $api, type ThemeDraft } from "../../api/client";
+import { $api, type Problem, type ThemeDraft } from "../../api/client";
+import { BothEditions } from "../../shared/BothEditions";
 import { ErrorNote } from "../../shared/ErrorNote";
+import { useEdition } from "../../shared/useEdition";
 import { useWeek } from "../../shared/useWeek";
-import { useSorted } from "../words/useSorted";
+import { useSorted } from "../../words/useSorted";
 import { Books } from "./Books";
 import { TextLines } from "./TextLines";
 import { ThemeWord } from "./ThemeWord";
@@ -46,12 +48,14 @@ export function ThemeForm({ id, draft: first, own }: { id: string | null; draft:
   const pictures = usePictures();
   const add = $api.useMutation("post", "/api/themes");
   const change = $api.useMutation("put", "/api/themes/{themeId}");
-  const keep = async () => {
-    const body = { ...draft, words };
+  const edition = useEdition(`/api/themes/${id}`);
+  const keep = async (merged?: ThemeDraft) => {
+    const body = merged ?? { ...draft, words };
     const kept =
       own && id !== null
-        ? await change.mutateAsync({ params: { path: { themeId: id } }, body })
+        ? await change.mutateAsync({ params: { path: { themeId: id } }, headers: edition.ifMatch(), body })
         : await add.mutateAsync({ body });
+    edition.renew();
     await queries.invalidateQueries();
     navigate(`/w/${weekId}/ideas/theme/${kept.id}`);
   };
@@ -166,7 +170,33 @@ export function ThemeForm({ id, draft: first, own }: { id: string | null; draft:
             {t(own ? "theme.keep" : "theme.keepOwn")}
           </button>
         </div>
-        <ErrorNote error={add.error ?? change.error ?? (words.length > 0 && draft.letter ? sorted.error : null)} />
+        {(change.error as Problem | null)?.current && (
+          <BothEditions
+            error={{ current: (change.error as unknown as { current: { draft: unknown } }).current.draft }}
+            opened={{ ...first }}
+            mine={{ ...draft, words }}
+            labels={{ name: t("theme.name") }}
+            onMine={(merged) => {
+              edition.renew();
+              setDraft(merged as unknown as ThemeDraft);
+              setText((merged as unknown as ThemeDraft).words.join(", "));
+              void keep(merged as unknown as ThemeDraft).catch(() => undefined);
+            }}
+            onTheirs={(current) => {
+              edition.renew();
+              change.reset();
+              setDraft(current as unknown as ThemeDraft);
+              setText((current as unknown as ThemeDraft).words.join(", "));
+            }}
+          />
+        )}
+        <ErrorNote
+          error={
+            add.error ??
+            ((change.error as Problem | null)?.current ? null : change.error) ??
+            (words.length > 0 && draft.letter ? sorted.error : null)
+          }
+        />
         <ul>
           {(words.length > 0 ? (sorted.data ?? []) : []).map((w) => (
             <ThemeWord key={w.word} word={w} draft={draft} pictures={pictures.data ?? []} onChange={set} />

@@ -1,0 +1,14 @@
+namespace Nido.Core.Group.Steps;
+
+/// <summary>Sizes of threading.</summary>
+/// <param name="Hole">Diameter of the hole.</param>
+/// <param name="Lace">Diameter of the lace.</param>
+/// <param name="Stiff">The lace stands by itself.</param>
+public sealed record HoleSize(double Hole, double Lace, bool Stiff) : StepSize
+{
+    /// <inheritdoc/>
+    public override double Index => Difficulty.Threading(Hole, Lace, Stiff);
+
+    /// <inheritdoc/>
+    public override string InWords => $"a {Lace:0.#} mm {(Stiff ? "stiff" : "limp")} lace through {Hole:0.#} mm: {Difficulty.Looseness(Hole, Lace)}";
+}

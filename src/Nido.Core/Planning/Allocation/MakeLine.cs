@@ -1,4 +1,0 @@
-namespace Nido.Core.Planning.Allocation;
-
-/// <summary>A recipe: what a batch gives, takes, and how long it is worked at.</summary>
-public sealed record MakeLine(int Makes, double Amount, IReadOnlyList<(int Supply, double Each)> From, double Minutes);

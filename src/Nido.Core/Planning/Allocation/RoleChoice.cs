@@ -1,4 +1,0 @@
-namespace Nido.Core.Planning.Allocation;
-
-/// <summary>A role of which one option is taken.</summary>
-public sealed record RoleChoice(IReadOnlyList<RoleOption> Options);

@@ -1,4 +1,0 @@
-namespace Nido.Core.Planning.Allocation;
-
-/// <summary>Moments whose takes add up, and units no longer good by then.</summary>
-public sealed record SupplyRow(IReadOnlySet<int> Moments, double Lost);

@@ -1,4 +1,0 @@
-namespace Nido.Core.Planning.Allocation;
-
-/// <summary>Units of a supply taken at a moment (the index of a block of a day).</summary>
-public readonly record struct Take(int Supply, int Moment, double Amount);

@@ -1,4 +1,0 @@
-namespace Nido.Core.Planning.Allocation;
-
-/// <summary>A placed idea, which can lie out in one of several variants.</summary>
-public sealed record TakerGroup(IReadOnlyList<Variant> Variants);

@@ -1,4 +1,0 @@
-namespace Nido.Core.Planning;
-
-/// <summary>A place an idea can lie: indices of day, block and offer.</summary>
-public readonly record struct Slot(int Day, int Block, int Offer);

@@ -1,0 +1,22 @@
+namespace Nido.Core.Week.Problem;
+
+/// <summary>The five things a teacher can weigh, each 0–10.</summary>
+/// <param name="FairShares">How little of the fair shares may be given up for the rest.</param>
+/// <param name="Theme">Ideas that carry the theme's words.</param>
+/// <param name="UseTheCupboard">Buy little, use what is there.</param>
+/// <param name="LightPrep">Little work in the evening.</param>
+/// <param name="FreshIdeas">Nothing twice, nothing from last week.</param>
+public sealed record Sliders(int FairShares, int Theme, int UseTheCupboard, int LightPrep, int FreshIdeas)
+{
+    /// <summary>All in the middle.</summary>
+    public static Sliders Middle { get; } = new(5, 5, 5, 5, 5);
+
+    /// <summary>Part of a quarter of all minutes owed that may be given up so that the worst off have more: 4% at 10, nothing at 0.</summary>
+    public double ForTheWorstOff => FairShares * 0.004;
+
+    /// <summary>Parts of a million of an even share by which the smallest one may fall for the other wishes: nothing at 10, five points at 0.</summary>
+    public long ShareTolerance => (10 - FairShares) * 5_000L;
+
+    /// <summary>Part of the fair-shares objective that may be given up for the other wishes: 0 at 10, 4% at 0.</summary>
+    public double Tolerance => (10 - FairShares) * 0.004;
+}

@@ -1,0 +1,116 @@
+namespace Nido.Core.Week.Problem;
+
+/// <summary>
+/// What the uses of a week take of each material, kept up to date as they are put and taken out. Amounts are whole, so
+/// adding and taking away is exact.
+/// </summary>
+internal sealed class TakenInWeek
+{
+    private readonly WeekProblem problem;
+    private readonly int cells;
+    private readonly double[] inCell;
+    private readonly double[] taken;
+    private readonly bool[] isSlow;
+    private readonly bool[] isStale;
+    private readonly int[] stale;
+    private int staleCount;
+
+    /// <summary>Nothing taken.</summary>
+    public TakenInWeek(WeekProblem problem)
+    {
+        this.problem = problem;
+        cells = problem.Cells.Count;
+        inCell = new double[problem.Materials.Count * cells];
+        taken = new double[problem.Materials.Count];
+        isStale = new bool[problem.Materials.Count];
+        stale = new int[problem.Materials.Count];
+        isSlow = new bool[problem.Materials.Count];
+        foreach (var material in problem.SlowMaterials)
+        {
+            isSlow[material] = true;
+        }
+    }
+
+    /// <summary>A use put into a cell (1) or taken out (−1).</summary>
+    public void Add(int cell, Use use, int sign)
+    {
+        foreach (var (material, amount) in use.On(problem.Cells[cell].Day).Takes)
+        {
+            inCell[(material * cells) + cell] += sign * amount;
+            if (!isStale[material])
+            {
+                isStale[material] = true;
+                stale[staleCount++] = material;
+            }
+        }
+    }
+
+    /// <summary>Units of each material that must be there.</summary>
+    public ReadOnlySpan<double> Now()
+    {
+        while (staleCount > 0)
+        {
+            var material = stale[--staleCount];
+            isStale[material] = false;
+            taken[material] = Of(material);
+        }
+
+        return taken;
+    }
+
+    private double Of(int material)
+    {
+        var row = inCell.AsSpan(material * cells, cells);
+        var consumable = problem.Materials[material].Consumable;
+        if (isSlow[material])
+        {
+            return consumable ? WithGoneOff(material, row) : WithDrying(material, row);
+        }
+
+        var (sum, most) = (0.0, 0.0);
+        foreach (var amount in row)
+        {
+            sum += amount;
+            most = Math.Max(most, amount);
+        }
+
+        return consumable ? sum : most;
+    }
+
+    /// <summary>The most in use or still drying at any time, and what has gone off by then.</summary>
+    private double WithDrying(int material, ReadOnlySpan<double> row)
+    {
+        var most = 0.0;
+        var turnaround = problem.Materials[material].TurnaroundMinutes;
+        for (var cell = 0; cell < cells; cell++)
+        {
+            if (row[cell] <= 0)
+            {
+                continue;
+            }
+
+            var sum = row[cell];
+            for (var before = 0; before < cell; before++)
+            {
+                sum += row[before] > 0 && problem.Cells[before].EndsAt + turnaround > problem.Cells[cell].StartsAt ? row[before] : 0;
+            }
+
+            most = Math.Max(most, sum + problem.GoneOff(material, problem.Cells[cell].Day));
+        }
+
+        return most;
+    }
+
+    /// <summary>For each day: what is wanted from then on, and what is on hand but no longer good by then; the largest counts.</summary>
+    private double WithGoneOff(int material, ReadOnlySpan<double> row)
+    {
+        var (most, later) = (0.0, 0.0);
+        for (var cell = cells - 1; cell >= 0; cell--)
+        {
+            later += row[cell];
+            most = later > 0 ? Math.Max(most, later + problem.GoneOff(material, problem.Cells[cell].Day)) : most;
+        }
+
+        return most;
+    }
+}

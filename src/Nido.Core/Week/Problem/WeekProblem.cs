@@ -1,0 +1,398 @@
+using Nido.Core.Cupboard;
+using Nido.Core.Group;
+using Nido.Core.Ideas;
+using Nido.Core.Safety;
+using Nido.Core.Week.Rules;
+using Nido.Core.Week.Search;
+using Nido.Core.Week.Wishes;
+
+namespace Nido.Core.Week.Problem;
+
+/// <summary>A week as numbers: uses, slots, targets and limits. Built once, read by the greedy plan, the models and the score.</summary>
+public sealed class WeekProblem
+{
+    /// <summary>Hundredths of a minute in a minute.</summary>
+    public const int PerMinute = 100;
+
+    /// <summary>How often one idea may lie out in a week.</summary>
+    public const int MostPerIdea = 3;
+
+    // A fifth more of an aim than usual is the most a week is asked to make good: our own convention.
+    private const int MostCarried = 5;
+
+    private readonly List<string> ladderIds;
+
+    private WeekProblem(WeekInput input)
+    {
+        ladderIds = [.. input.Ladders.Keys.Order(StringComparer.Ordinal)];
+        Input = input;
+        Group = input.Group;
+        bool Came(CameUpKind kind, string subject, int day) => input.CameUp.Any(h => h.Kind == kind && h.Subject == subject && h.On(day));
+        Days = [.. input.Days.Select((d, i) => Came(CameUpKind.Rain, "", i) ? d with { Dry = false } : d)];
+        Blocks = input.Group.Blocks;
+        ChildCount = Group.Children.Count;
+        Attendance = new(Group.Children, Days, Blocks, input.CameUp);
+        AdultsThere = [.. Days.Select(
+            (d, i) => Blocks.Select(b => Group.Adults.Count(a => a.IsThere(d.Day, b) && !Came(CameUpKind.AdultAway, a.Id, i))).ToArray())];
+        Slots = [.. from d in Enumerable.Range(0, Days.Count)
+                    from b in Enumerable.Range(0, Blocks.Count)
+                    from o in Enumerable.Range(0, Blocks[b].Offers)
+                    select new Slot(d, b, o)];
+        Cells = [.. from d in Enumerable.Range(0, Days.Count)
+                    from b in Enumerable.Range(0, Blocks.Count)
+                    let starts = ((Days[d].Date.DayNumber - Days[0].Date.DayNumber) * 24 * 60) + (Blocks[b].Starts.Hour * 60) + Blocks[b].Starts.Minute
+                    select new Cell(d, b, SlotAt(d, b, 0), Blocks[b].Offers, starts, starts + Blocks[b].Minutes)];
+    }
+
+    /// <summary>What the problem was built from.</summary>
+    public WeekInput Input { get; }
+
+    /// <summary>The group.</summary>
+    public ChildrenGroup Group { get; }
+
+    /// <summary>Days planned.</summary>
+    public IReadOnlyList<PlanDay> Days { get; }
+
+    /// <summary>The first of them; ages and what was seen are those of this day.</summary>
+    public DateOnly FirstDay => Days.Count > 0 ? Days[0].Date : default;
+
+    /// <summary>Blocks of a day.</summary>
+    public IReadOnlyList<Block> Blocks { get; }
+
+    /// <summary>Number of children.</summary>
+    public int ChildCount { get; }
+
+    /// <summary>Who is there: child × day × block.</summary>
+    public Attendance Attendance { get; }
+
+    /// <summary>Offers that lie out unchanged all week.</summary>
+    public IReadOnlyList<StayingOffer> Staying { get; private set; } = [];
+
+    /// <summary>The staying offer a slot belongs to, or null.</summary>
+    public IReadOnlyList<StayingOffer?> StayingAt { get; private set; } = [];
+
+    /// <summary>The slots that are filled together with a slot: itself alone, or all of a staying offer.</summary>
+    public IReadOnlyList<int[]> Together { get; private set; } = [];
+
+    /// <summary>Day × block: adults there for all of it.</summary>
+    public int[][] AdultsThere { get; }
+
+    /// <summary>Every place an idea can lie, in the order of the week.</summary>
+    public IReadOnlyList<Slot> Slots { get; }
+
+    /// <summary>Every block of every day, in the order of the week.</summary>
+    public IReadOnlyList<Cell> Cells { get; }
+
+    /// <summary>Ideas in the blocks they may lie in.</summary>
+    public IReadOnlyList<Use> Uses { get; private set; } = [];
+
+    /// <summary>Ideas that a safety rule keeps out of every block, each with the first such finding.</summary>
+    public IReadOnlyList<(Idea Idea, Finding Finding)> KeptOut { get; private set; } = [];
+
+    /// <summary>Uses by block index.</summary>
+    public IReadOnlyList<Use[]> UsesOfBlock { get; private set; } = [];
+
+    /// <summary>
+    /// How dear fair shares may become for the other wishes: the slider's part of the price, or of a quarter of all minutes that are
+    /// owed where that is more. A part of the price alone would be nothing where next to nothing falls short, and then money, evenings
+    /// and what a child works towards had no say.
+    /// </summary>
+    /// <param name="fair">The price of fair shares that was reached, in hundredths of a minute.</param>
+    public long MayBecome(long fair) => fair + (long)(Input.Sliders.Tolerance * Math.Max(fair, Target.Sum(t => (long)t) / 4));
+
+    /// <summary>How dear fair shares in sum may become for the child and aim that are worst off, in hundredths of a minute.</summary>
+    /// <param name="fair">The price of fair shares that was reached.</param>
+    public long MayBecomeForTheWorstOff(long fair) => fair + (long)(Input.Sliders.ForTheWorstOff * Target.Sum(t => (long)t) / 4);
+
+    /// <summary>Target of child × aim, in hundredths of a minute.</summary>
+    public int[] Target { get; private set; } = [];
+
+    /// <summary>An even share of child × aim: a quarter of all the minutes its timetable can give, in hundredths of a minute.</summary>
+    public int[] EvenShare { get; private set; } = [];
+
+    /// <summary>Child × strand: some use reaches it.</summary>
+    public bool[] StrandOpen { get; private set; } = [];
+
+    /// <summary>Materials any use takes.</summary>
+    public IReadOnlyList<Material> Materials { get; private set; } = [];
+
+    /// <summary>Amount on hand of each of these.</summary>
+    public double[] OnHand { get; private set; } = [];
+
+    /// <summary>Indices of those that dry between uses or go off, which need more than adding up.</summary>
+    public IReadOnlyList<int> SlowMaterials { get; private set; } = [];
+
+    /// <summary>How each of these is made most quickly of what is on hand, in one step; null where it cannot be.</summary>
+    public DirectMake?[] Makes { get; private set; } = [];
+
+    /// <summary>Number of techniques.</summary>
+    public int TechniqueCount { get; private set; }
+
+    /// <summary>Techniques done with what another one makes on a day before: the one, and its maker or −1 where no idea makes it.</summary>
+    public IReadOnlyList<(int Technique, int Maker)> MadeBefore { get; private set; } = [];
+
+    /// <summary>Techniques of graded practice, by index: to come back to on another day.</summary>
+    public IReadOnlyList<bool> Graded { get; private set; } = [];
+
+    /// <summary>How many of them come back in the week, by the group's mix of approaches.</summary>
+    public int GradedWanted { get; private set; }
+
+    /// <summary>Ladders in the input.</summary>
+    public int LadderCount => ladderIds.Count;
+
+    /// <summary>What children work towards this week and something here serves: child and ladder.</summary>
+    public IReadOnlyList<(int Child, int Ladder)> Objectives { get; private set; } = [];
+
+    /// <summary>Use index a slot must keep, or −1.</summary>
+    public int[] LockedUse { get; private set; } = [];
+
+    /// <summary>Reads an input; says what makes it impossible instead of failing later.</summary>
+    public static (WeekProblem Problem, IReadOnlyList<Impossible> Impossible) Build(WeekInput input)
+    {
+        var problem = new WeekProblem(input);
+        var missing = WhatIsMissing(input);
+        // A week that cannot be planned yet can be looked at all the same: whole, with nothing that may lie in it.
+        problem.ReadUses(missing.Count > 0 ? [] : input.Ideas);
+        problem.ReadTargets();
+        problem.ReadLocks();
+        problem.ReadStaying();
+        problem.Objectives = [.. input.Evidence.Objectives
+            .Select(o => (Child: Array.FindIndex([.. problem.Group.Children], c => c.Id == o.ChildId), Ladder: problem.LadderIndex(o.Ladder), o.By))
+            .Where(o => o.Child >= 0 && o.Ladder >= 0 && o.By >= problem.FirstDay && problem.Uses.Any(u => u.Ladder == o.Ladder && u.IsMetBy(o.Child)))
+            .Select(o => (o.Child, o.Ladder))];
+        return (problem, missing.Count > 0 ? missing : [.. ImpossibleRules.Of(problem)]);
+    }
+
+    /// <summary>Units of a material that are on hand on the first day and no longer good on a day.</summary>
+    public double GoneOff(int material, int day) => Input.GoneOff.TryGetValue(Materials[material].Id, out var gone) ? gone[day] : 0;
+
+    /// <summary>Whether the block of a slot takes place that day.</summary>
+    public bool IsOpen(int slot) => Attendance.TakesPlace(Slots[slot].Day, Slots[slot].Block);
+
+    /// <summary>Places of a plan with nothing in them though somebody comes.</summary>
+    public int Empty(PlanState plan) => Enumerable.Range(0, Slots.Count).Count(s => plan.Uses[s] < 0 && IsOpen(s));
+
+    /// <summary>
+    /// A number that is the same for weeks in which the same may lie in the same places and gives the same: a bound worked out for
+    /// one of them holds for the others. FNV-1a, which is the same on every machine.
+    /// </summary>
+    /// <param name="locked">What is locked in it.</param>
+    public long Mark(IEnumerable<Placement> locked)
+    {
+        ArgumentNullException.ThrowIfNull(locked);
+        var mark = 14695981039346656037UL;
+        void Add(int value) => mark = (mark ^ (uint)value) * 1099511628211UL;
+        foreach (var value in Target.Concat(EvenShare).Concat(AdultsThere.SelectMany(d => d)))
+        {
+            Add(value);
+        }
+
+        foreach (var letter in locked.Select(p => $"{p.Day} {p.BlockId} {p.Offer} {p.IdeaId};").Order(StringComparer.Ordinal).SelectMany(p => p))
+        {
+            Add(letter);
+        }
+
+        foreach (var open in StrandOpen)
+        {
+            Add(open ? 1 : 0);
+        }
+
+        foreach (var use in Uses)
+        {
+            Add(use.BlockIndex);
+            Add(use.TechniqueIndex);
+            Add(use.IdeaIndex);
+            Add(use.Adults);
+            foreach (var on in use.OnDay)
+            {
+                Add(on ? 1 : 0);
+            }
+
+            foreach (var dose in use.Dose[0])
+            {
+                Add(dose);
+            }
+        }
+
+        return unchecked((long)mark);
+    }
+
+    /// <summary>Index of the cell of a day and block.</summary>
+    public int CellAt(int day, int block) => (day * Blocks.Count) + block;
+
+    /// <summary>Index of the slot at a day, block and offer.</summary>
+    public int SlotAt(int day, int block, int offer) =>
+        (day * Blocks.Sum(b => b.Offers)) + Blocks.Take(block).Sum(b => b.Offers) + offer;
+
+    private static List<Impossible> WhatIsMissing(WeekInput input)
+    {
+        var found = new List<Impossible>();
+        if (input.Group.Children.Count == 0)
+        {
+            found.Add(new("A week is for children", $"{input.Group.Name} has no children yet", "Add children in Group, or paste a list"));
+        }
+
+        if (input.Group.Children.Count > 0 && input.Days.Count > 0 && input.Days.All(d => input.Group.Children.All(c => !c.Days.HasFlag(d.Day))))
+        {
+            found.Add(new("A week is for children", $"no child of {input.Group.Name} comes on {string.Join(", ", input.Days.Select(d => d.Day))}", "Say in Group on which days each child comes"));
+        }
+
+        if (input.Group.Blocks.Count == 0)
+        {
+            found.Add(new("A day has blocks", $"{input.Group.Name} has no blocks yet", "Set the blocks of the day in Group"));
+        }
+
+        if (input.Days.Count == 0)
+        {
+            found.Add(new("A week has days", $"{input.Group.Name} meets on no day", "Choose its days in Group"));
+        }
+
+        if (input.OnHand.Values.All(v => v <= 0))
+        {
+            found.Add(new("Ideas are made of materials", "the cupboard is empty", "Count a shelf or paste a list in Cupboard"));
+        }
+
+        return found;
+    }
+
+    private void ReadUses(IReadOnlyList<Idea> ideas)
+    {
+        var finder = new UseFinder(this);
+        var techniques = ideas.Select(i => i.Technique.Id).Distinct().ToArray();
+        TechniqueCount = techniques.Length;
+        var byTechnique = ideas.Select(i => i.Technique).DistinctBy(t => t.Id).ToArray();
+        MadeBefore = [.. byTechnique.Select((t, k) => (Technique: k, t.MadeBy)).Where(x => x.MadeBy is not null).Select(x => (x.Technique, Array.IndexOf(techniques, x.MadeBy)))];
+        Graded = [.. byTechnique.Select(t => t.Approaches.Contains(Approach.GradedPractice))];
+        var mix = Group.Settings.Approaches;
+        GradedWanted = Days.Count < 3 ? 0 : (int)Math.Ceiling(Days.Count * mix.GetValueOrDefault(Approach.GradedPractice) / (double)Math.Max(1, mix.Values.Sum()));
+        // Ideas do not know of each other, so they are looked at side by side; their order stays.
+        var looked = Enumerable.Range(0, ideas.Count).AsParallel().AsOrdered().Select(i => (Idea: i, Where: finder.Of(i))).ToArray();
+        KeptOut = [.. looked.Where(x => x.Where.KeptOut is not null).Select(x => (ideas[x.Idea], x.Where.KeptOut!))];
+        UseFinder.Found[] found = [.. looked.SelectMany(x => x.Where.Found)];
+        Materials = [.. found.SelectMany(f => f.OnDay).SelectMany(w => w.Demand).Select(l => l.Material).DistinctBy(m => m.Id)];
+        OnHand = [.. Materials.Select(m => Input.OnHand.GetValueOrDefault(m.Id))];
+        var indexOf = Materials.Select((m, i) => (m.Id, i)).ToDictionary(x => x.Id, x => x.i);
+        SlowMaterials = [.. Enumerable.Range(0, Materials.Count).Where(m =>
+            Materials[m].Consumable ? Input.GoneOff.ContainsKey(Materials[m].Id) : Materials[m].TurnaroundMinutes > 0 || Input.GoneOff.ContainsKey(Materials[m].Id))];
+        Makes = [.. Materials.Select(m => DirectMake.Of(m.Id, Input, indexOf))];
+        Uses = [.. found.Select((f, u) => MakeUse(u, f, Array.IndexOf(techniques, ideas[f.IdeaIndex].Technique.Id), indexOf))];
+        UsesOfBlock = [.. Blocks.Select((_, b) => Uses.Where(u => u.BlockIndex == b).ToArray())];
+    }
+
+    private Use MakeUse(int index, UseFinder.Found found, int techniqueIndex, Dictionary<string, int> indexOf)
+    {
+        var idea = Input.Ideas[found.IdeaIndex];
+        var block = Blocks[found.BlockIndex];
+        return new Use
+        {
+            Index = index,
+            Idea = idea,
+            IdeaIndex = found.IdeaIndex,
+            TechniqueIndex = techniqueIndex,
+            Block = block,
+            BlockIndex = found.BlockIndex,
+            Children = found.Children,
+            Reach = [.. found.Children.Select(c => c.InReach)],
+            Dose = [.. Enumerable.Range(1, block.Offers).Select(r => DoseAt(idea, block, found.Children, r, FirstDay))],
+            Strands = [.. idea.Technique.Strands.Where(s => s.Value >= 10).Select(s => IndexOfStrand(s.Key))],
+            HasLetters = Meets(idea, "letters", "letter-sounds", "forming-letters"),
+            HasNumbers = Meets(idea, "numerals", "counting"),
+            Adults = found.Adults,
+            OnDay = found.Days,
+            Days = UseOnDay.Of(found, indexOf, LadderIndex),
+            Cautions = found.Cautions,
+            Ladder = LadderIndex(idea.Technique.Ladder),
+            PrepMinutes = idea.Technique.Prep.Sum(p => p.Minutes),
+            WishCost = WishCosts.Of(idea, Input),
+        };
+    }
+
+    private static bool Meets(Idea idea, params string[] strands) => idea.Technique.Strands.Any(s => s.Value >= 10 && strands.Contains(s.Key));
+
+    /// <summary>The steps at least one child works at.</summary>
+    public static IReadOnlyList<IdeaStep> StepsInUse(Idea idea, IReadOnlyList<ChildAtIdea> children) =>
+        [.. idea.Steps.Where(s => children.Any(c => c.InReach && c.Offer!.Step == s.Number))];
+
+    /// <summary>Dose of child × aim where this many offers of the block are in the child's reach.</summary>
+    private int[] DoseAt(Idea idea, Block block, ChildAtIdea[] children, int inReach, DateOnly day)
+    {
+        var shares = idea.Technique.AimShares();
+        var dose = new int[children.Length * 4];
+        for (var c = 0; c < children.Length; c++)
+        {
+            var minutes = Minutes.Received(block, idea.Technique, inReach, children[c].Child.MonthsOn(day), Group.Settings);
+            for (var m = 0; m < 4; m++)
+            {
+                dose[(c * 4) + m] = (int)Math.Round(PerMinute * minutes * shares[m] * children[c].Fit);
+            }
+        }
+
+        return dose;
+    }
+
+    private void ReadTargets()
+    {
+        var day = FirstDay;
+        Target = new int[ChildCount * 4];
+        EvenShare = new int[ChildCount * 4];
+        for (var c = 0; c < ChildCount; c++)
+        {
+            var inAll = Blocks.Select((b, i) => Attendance.DaysIn(c, i) * Minutes.CanGive(b, Group.Children[c].MonthsOn(day), Group.Settings)).Sum();
+            var target = (int)Math.Round(PerMinute * 0.9 * inAll / 4);
+            for (var m = 0; m < 4; m++)
+            {
+                EvenShare[(c * 4) + m] = (int)Math.Round(PerMinute * inAll / 4);
+                // What last week fell short of is asked for besides, as far as a week can make good.
+                var carried = Input.Carried.TryGetValue(Group.Children[c].Id, out var lacked) ? lacked[m] : 0;
+                Target[(c * 4) + m] = target + Math.Min(carried, target / MostCarried);
+            }
+        }
+
+        StrandOpen = new bool[ChildCount * Strand.All.Count];
+        // One session cannot hold every strand, and is not blamed for it.
+        foreach (var use in Days.Count > 1 ? Uses : [])
+        {
+            for (var c = 0; c < ChildCount; c++)
+            {
+                foreach (var s in use.Strands)
+                {
+                    StrandOpen[(c * Strand.All.Count) + s] |= use.IsMetBy(c);
+                }
+            }
+        }
+    }
+
+    private void ReadLocks()
+    {
+        LockedUse = [.. Enumerable.Repeat(-1, Slots.Count)];
+        foreach (var locked in Input.Locked)
+        {
+            var b = Blocks.Select((block, i) => (block, i)).FirstOrDefault(x => x.block.Id == locked.BlockId, (null!, -1)).i;
+            var use = b < 0 ? null : UsesOfBlock[b].FirstOrDefault(u => u.Idea.Id == locked.IdeaId && u.OnDay.ElementAtOrDefault(locked.Day));
+            if (use is not null && locked.Day < Days.Count && locked.Offer < Blocks[b].Offers)
+            {
+                LockedUse[SlotAt(locked.Day, b, locked.Offer)] = use.Index;
+            }
+        }
+    }
+
+    private void ReadStaying()
+    {
+        Staying = [.. StayingOffer.Of(this)];
+        var at = new StayingOffer?[Slots.Count];
+        foreach (var offer in Staying)
+        {
+            foreach (var slot in offer.All)
+            {
+                at[slot] = offer;
+            }
+        }
+
+        StayingAt = at;
+        Together = [.. at.Select((offer, s) => offer is null || LockedUse[s] >= 0 ? [s] : offer.Slots.ToArray())];
+    }
+
+    private int LadderIndex(string id) => ladderIds.IndexOf(id);
+
+    private static int IndexOfStrand(string id) => Strand.All.Select((s, i) => (s, i)).First(x => x.s.Id == id).i;
+}

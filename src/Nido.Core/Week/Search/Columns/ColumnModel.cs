@@ -1,0 +1,143 @@
+using Google.OrTools.Sat;
+using Nido.Core.Week.Problem;
+
+namespace Nido.Core.Week.Search.Columns;
+
+/// <summary>The best whole plan that can be put together of columns that were found.</summary>
+internal sealed class ColumnModel
+{
+    private readonly WeekProblem problem;
+    private readonly IReadOnlyList<Way> ways;
+    private readonly CpModel model = new();
+    private readonly List<(Column Column, BoolVar Used)> used = [];
+    private readonly List<LinearExpr> costs = [];
+
+    /// <summary>The rules between cells over these columns; those within a cell each column keeps by itself.</summary>
+    /// <param name="problem">The week.</param>
+    /// <param name="ways">Its ways.</param>
+    /// <param name="columns">The columns.</param>
+    /// <param name="begin">Names of those of a plan to begin with.</param>
+    public ColumnModel(WeekProblem problem, IReadOnlyList<Way> ways, IReadOnlyList<Column> columns, IReadOnlySet<string> begin)
+    {
+        (this.problem, this.ways) = (problem, ways);
+        used = [.. columns.DistinctBy(c => c.Name).Select((c, i) => (c, model.NewBoolVar($"column {i}")))];
+        foreach (var (column, here) in used)
+        {
+            model.AddHint(here, begin.Contains(column.Name));
+        }
+
+        foreach (var cell in used.GroupBy(u => u.Column.Cell))
+        {
+            model.AddExactlyOne(cell.Select(u => u.Used));
+        }
+
+        NotTheSameAgain();
+        HandsRest();
+        WhatStays();
+        FairShares();
+        EveryStrandOnce();
+        model.Minimize(LinearExpr.Sum(costs));
+    }
+
+    /// <summary>The best plan found, its columns; null where none was.</summary>
+    /// <param name="work">Solver work, in its deterministic seconds.</param>
+    /// <param name="guard">Wall clock at most.</param>
+    /// <param name="stop">Ends it with the best so far.</param>
+    public IReadOnlyList<Column>? Solve(double work, TimeSpan guard, CancellationToken stop)
+    {
+        var solver = Solving.Solver(work, guard);
+        using var registration = stop.Register(solver.StopSearch);
+        return solver.Solve(model) is CpSolverStatus.Optimal or CpSolverStatus.Feasible
+            ? [.. used.Where(u => solver.BooleanValue(u.Used)).Select(u => u.Column)]
+            : null;
+    }
+
+    private LinearExpr With(Func<Column, int> count)
+    {
+        (BoolVar Used, long Times)[] counted = [.. used.Select(u => (u.Used, (long)count(u.Column))).Where(u => u.Item2 != 0)];
+        return LinearExpr.WeightedSum(counted.Select(u => u.Used), counted.Select(u => u.Times));
+    }
+
+    private void NotTheSameAgain()
+    {
+        var met = used.SelectMany(u => u.Column.Ways.Select(w => (problem.Cells[u.Column.Cell].Day, ways[w].Any.TechniqueIndex)));
+        foreach (var (day, technique) in met.Distinct())
+        {
+            model.Add(With(c => problem.Cells[c.Cell].Day == day && c.Ways.Any(w => ways[w].Any.TechniqueIndex == technique) ? 1 : 0) <= 1);
+        }
+
+        var stays = problem.Staying.SelectMany(s => s.Choices).Select(u => u.IdeaIndex).ToHashSet();
+        foreach (var idea in ways.Select(w => w.OnlyIdea).OfType<int>().Where(i => !stays.Contains(i)).Distinct())
+        {
+            model.Add(With(c => c.Ways.Count(w => ways[w].OnlyIdea == idea)) <= WeekProblem.MostPerIdea);
+        }
+    }
+
+    private void HandsRest()
+    {
+        for (var cell = 0; cell + 1 < problem.Cells.Count; cell++)
+        {
+            var first = cell;
+            if (problem.Cells[cell].Day == problem.Cells[cell + 1].Day)
+            {
+                model.Add(With(c => c.MustBeHeavy && (c.Cell == first || c.Cell == first + 1) ? 1 : 0) <= 1);
+            }
+        }
+    }
+
+    private void WhatStays()
+    {
+        foreach (var offers in problem.Staying.GroupBy(s => s.Block))
+        {
+            var may = offers.SelectMany(o => ways.Where(w => w.Uses.Any(o.Choices.Contains)).Select(w => w.Index)).Distinct()
+                .ToDictionary(w => w, w => model.NewBoolVar($"stays {w}"));
+            model.Add(LinearExpr.Sum(may.Values) == offers.Count());
+            int[] cells = [.. offers.SelectMany(o => o.Slots).Select(s => problem.CellAt(problem.Slots[s].Day, offers.Key)).Distinct()];
+            foreach (var cell in cells)
+            {
+                foreach (var (way, here) in may)
+                {
+                    // What stays lies in every cell of its block.
+                    model.Add(With(c => c.Cell == cell && c.Ways.Contains(way) ? 1 : 0) >= here);
+                }
+            }
+        }
+    }
+
+    private void FairShares()
+    {
+        var worst = model.NewIntVar(0, 1000, "worst");
+        for (var k = 0; k < problem.Target.Length; k++)
+        {
+            var (aim, target) = (k, problem.Target[k]);
+            if (target == 0)
+            {
+                continue;
+            }
+
+            var lacking = model.NewIntVar(0, target, $"lacking {k}");
+            var far = model.NewIntVar(0, target, $"far {k}");
+            model.Add(lacking + With(c => c.Dose[aim]) >= target);
+            model.Add(far >= lacking - (target / 4));
+            model.Add((worst * target) - (lacking * 1000) >= 0);
+            costs.Add(lacking);
+            costs.Add(far);
+        }
+
+        costs.Add(worst * PlanState.WorstCost);
+    }
+
+    private void EveryStrandOnce()
+    {
+        for (var s = 0; s < problem.StrandOpen.Length; s++)
+        {
+            if (problem.StrandOpen[s])
+            {
+                var strand = s;
+                var missing = model.NewBoolVar($"missing {s}");
+                model.Add(missing + With(c => c.Strands.Contains(strand) ? 1 : 0) >= 1);
+                costs.Add(missing * PlanState.StrandCost);
+            }
+        }
+    }
+}

@@ -1,0 +1,15 @@
+namespace Nido.Core.Week.Search;
+
+/// <summary>How much work one composition may do.</summary>
+/// <param name="ChooseWork">Solver work of putting columns together, in deterministic seconds.</param>
+/// <param name="Rounds">Rounds of our own search.</param>
+/// <param name="AnnealSteps">Changes tried for the other wishes.</param>
+/// <param name="Guard">Wall clock after which it is "stopped by the clock": a last guard, far beyond what a busy machine takes, because work is counted and not seconds.</param>
+public sealed record ComposeLimits(double ChooseWork, int Rounds, int AnnealSteps, TimeSpan Guard)
+{
+    /// <summary>Rounds of pricing at most, for each bound.</summary>
+    public int Pricings { get; init; } = 40;
+
+    /// <summary>What a composed week gets: about 25 s on two cores.</summary>
+    public static ComposeLimits Usual { get; } = new(1, 120, 1_000_000, TimeSpan.FromMinutes(10));
+}

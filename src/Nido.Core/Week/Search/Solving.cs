@@ -1,0 +1,20 @@
+using Google.OrTools.Sat;
+
+namespace Nido.Core.Week.Search;
+
+/// <summary>How the solver is set, in one place.</summary>
+public static class Solving
+{
+    /// <summary>
+    /// A solver that does a fixed amount of work, so that the same input gives the same answer; the guard only ends a
+    /// run on a machine that is far too slow. Eight interleaved workers are also right on two cores.
+    /// </summary>
+    /// <param name="work">Deterministic seconds.</param>
+    /// <param name="guard">Wall clock at most.</param>
+    public static CpSolver Solver(double work, TimeSpan guard) => new()
+    {
+        StringParameters = string.Create(
+            System.Globalization.CultureInfo.InvariantCulture,
+            $"num_workers:8 interleave_search:true random_seed:7 max_deterministic_time:{work:0.###} max_time_in_seconds:{guard.TotalSeconds:0.###}"),
+    };
+}

@@ -1,0 +1,152 @@
+using Nido.Core.Week.Problem;
+using Nido.Core.Week.Search.Columns;
+
+namespace Nido.Core.Week.Search;
+
+/// <summary>
+/// Composes a week: a first plan at once, then fair shares with their bound, then the worst off, and last the other wishes.
+/// </summary>
+/// <param name="problem">The week; must not be impossible.</param>
+/// <param name="limits">How much work.</param>
+/// <param name="time">Where seconds come from.</param>
+public sealed class WeekComposer(WeekProblem problem, ComposeLimits limits, TimeProvider time)
+{
+    // A short week is searched through sooner than a long one.
+    private const int StepsPerSlot = 25_000;
+    private const int FairStepsPerSlot = 8_000;
+
+    // Nearer than this a bound says nothing more to a teacher.
+    private const double Near = 0.003;
+
+    // Uses weighed in all rounds of descent together, so that a large week gets fewer of them.
+    private const int WeighedInRounds = 100_000;
+    private readonly long began = time.GetTimestamp();
+    private long bound;
+
+    /// <summary>Composes.</summary>
+    /// <param name="progress">Told of every stage and every better plan.</param>
+    /// <param name="stop">The teacher's "good enough".</param>
+    public ComposeResult Compose(IProgress<ComposeProgress>? progress, CancellationToken stop)
+    {
+        using var clock = new CancellationTokenSource(limits.Guard, time);
+        using var either = CancellationTokenSource.CreateLinkedTokenSource(stop, clock.Token);
+        var plan = GreedyPlan.Of(problem);
+        var greedy = plan.Score();
+        Tell(progress, ComposeStage.First, plan, show: true);
+        var search = new LocalSearch(problem, new SeededChance(7));
+        plan = FairShares(plan, search, progress, either.Token);
+        var reached = plan.Score().Fair;
+        Tell(progress, ComposeStage.Polish, plan, show: true);
+        var atMost = RaiseTheWorstOff(plan, either.Token);
+        Tell(progress, ComposeStage.Wishes, plan, show: true);
+        // Chance of its own: how soon a bound ended the search before says nothing about the wishes.
+        MeetWishes(plan, new LocalSearch(problem, new SeededChance(13)), either.Token);
+        var end = stop.IsCancellationRequested ? ComposeEnd.StoppedByYou
+            : clock.IsCancellationRequested ? ComposeEnd.StoppedByTheClock
+            : ComposeEnd.Finished;
+        Tell(progress, ComposeStage.Done, plan, show: true);
+        return new ComposeResult(Placements(plan), plan.Score(), greedy, bound, end, Seconds())
+        {
+            SmallestShare = plan.SmallestShare(),
+            AtMostShare = atMost,
+            Reached = reached,
+        };
+    }
+
+    /// <summary>The best plan for fair shares: the better of our search and of the columns, each improved from where it stands.</summary>
+    private PlanState FairShares(PlanState plan, LocalSearch search, IProgress<ComposeProgress>? progress, CancellationToken stop)
+    {
+        search.Anneal(plan, p => p.FairAndPaid(), AnnealFor(plan), hot: 600, cold: 5, stop, enough: 0);
+        WithinBudget.Bring(problem, plan, stop);
+        Tell(progress, ComposeStage.Choose, plan, show: true);
+        // Nothing is below nothing missing: a plan that lacks nothing needs no bound.
+        if (plan.FairAndPaid() == 0 || stop.IsCancellationRequested)
+        {
+            return plan;
+        }
+
+        using var columns = new WeekColumns(problem, Goal.FairShares, plan);
+        columns.Bound(limits.Pricings, Near, stop, found =>
+        {
+            bound = Math.Max(bound, (long)Math.Ceiling(found - 1e-3));
+            Tell(progress, ComposeStage.Choose, plan, show: false);
+        });
+        Tell(progress, ComposeStage.Place, plan, show: false);
+        if (plan.FairAndPaid() > bound && columns.Dive(stop) is { } dived)
+        {
+            plan = Better(plan, dived, search, stop);
+        }
+
+        if (plan.FairAndPaid() > bound && columns.Put(plan, limits.ChooseWork, limits.Guard, stop) is { } put)
+        {
+            plan = Better(plan, put, search, stop);
+        }
+
+        search.Improve(plan, p => p.FairAndPaid(), Rounds(), stop, enough: bound);
+        return plan;
+    }
+
+    private PlanState Better(PlanState plan, PlanState other, LocalSearch search, CancellationToken stop)
+    {
+        WithinBudget.Bring(problem, other, stop);
+        search.Anneal(other, p => p.FairAndPaid(), AnnealFor(other) / 2, hot: 60, cold: 2, stop, enough: bound);
+        WithinBudget.Bring(problem, other, stop);
+        return other.FairAndPaid() < plan.FairAndPaid() ? other : plan;
+    }
+
+    /// <summary>
+    /// Raises the share of the child and aim that are worst off, then the next, as far as the slider lets the sum pay for it and
+    /// no strand is lost; returns what no plan goes above, in millionths of an even share.
+    /// </summary>
+    private long? RaiseTheWorstOff(PlanState plan, CancellationToken stop)
+    {
+        if (stop.IsCancellationRequested)
+        {
+            return null;
+        }
+
+        using var columns = new WeekColumns(problem, Goal.SmallestShare, plan);
+        var atMost = columns.Bound(limits.Pricings, Near, stop) is { } least ? (long)Math.Ceiling(-least + 1) : (long?)null;
+        var (limit, over, missing) = (problem.MayBecomeForTheWorstOff(plan.FairPrice()), plan.OverBudget(), plan.Missing);
+        new LocalSearch(problem, new SeededChance(11)).Anneal(
+            plan,
+            p => -p.WorstOff() + p.Beyond(limit, over) + (Math.Max(0, p.Missing - missing) * 1000),
+            Math.Min(limits.AnnealSteps, FairStepsPerSlot * problem.Slots.Count), hot: 8_000, cold: 20, stop);
+        return atMost is { } most ? Math.Max(most, plan.SmallestShare()) : null;
+    }
+
+    /// <summary>Placements of a plan, in the order of the week.</summary>
+    public IReadOnlyList<Placement> Placements(PlanState plan) =>
+    [
+        .. plan.Uses.Select((use, s) => (use, slot: problem.Slots[s], s)).Where(x => x.use >= 0)
+            .Select(x => new Placement(
+                x.slot.Day, problem.Blocks[x.slot.Block].Id, x.slot.Offer, problem.Uses[x.use].Idea.Id, problem.LockedUse[x.s] >= 0)),
+    ];
+
+    private int Rounds()
+    {
+        var weighedInOne = Enumerable.Range(0, problem.Slots.Count).Sum(s => problem.Choices(s).Count);
+        return Math.Clamp(WeighedInRounds / Math.Max(1, weighedInOne), 0, limits.Rounds / 8);
+    }
+
+    private int AnnealFor(PlanState plan) =>
+        plan.FairAndPaid() == 0 ? 0 : Math.Min(limits.AnnealSteps, FairStepsPerSlot * problem.Slots.Count);
+
+    /// <summary>Lowers money, prep and the rest while fair shares stay within the tolerance of the slider.</summary>
+    private void MeetWishes(PlanState plan, LocalSearch search, CancellationToken stop)
+    {
+        var (limit, over) = (problem.MayBecome(plan.FairPrice()), plan.OverBudget());
+        var least = plan.SmallestShare() - problem.Input.Sliders.ShareTolerance;
+        search.Anneal(
+            plan,
+            p => p.WishPrice() + p.Beyond(limit, over) + Math.Max(0, least - p.SmallestShare()),
+            Math.Min(limits.AnnealSteps, StepsPerSlot * problem.Slots.Count), hot: 250, cold: 1, stop);
+    }
+
+    private void Tell(IProgress<ComposeProgress>? progress, ComposeStage stage, PlanState plan, bool show) =>
+        progress?.Report(new ComposeProgress(
+            stage, Seconds(), plan.FairPrice() / (double)WeekProblem.PerMinute, bound / (double)WeekProblem.PerMinute,
+            show ? Placements(plan) : null));
+
+    private double Seconds() => time.GetElapsedTime(began).TotalSeconds;
+}

@@ -1,0 +1,131 @@
+using System.Text.RegularExpressions;
+using Microsoft.EntityFrameworkCore;
+using Nido.Core.Week.Problem;
+using Nido.Data.Rows;
+
+namespace Nido.Data.TakenAway;
+
+/// <summary>
+/// Erases something for good: its rows, what speaks of it elsewhere, and the pages of the file that held it. Backups made before
+/// still hold it, which is said where it is erased.
+/// </summary>
+public static class Erasing
+{
+    // What stands in the history of a week where a sentence with the name stood.
+    private const string Nameless = "Something came up";
+
+    /// <summary>Erases something that lies in the bin, in one transaction, then cleans the file.</summary>
+    public static async Task EraseAsync(NidoDb db, InBin thing, CancellationToken stop)
+    {
+        ArgumentNullException.ThrowIfNull(db);
+        ArgumentNullException.ThrowIfNull(thing);
+        // The pragma holds for the connection it is given on.
+        await db.Database.OpenConnectionAsync(stop);
+        try
+        {
+            await db.Database.ExecuteSqlRawAsync("PRAGMA secure_delete=ON;", stop);
+            await using (var transaction = await db.Database.BeginTransactionAsync(stop))
+            {
+                await (thing.Kind switch
+                {
+                    BinKind.Child => ChildAsync(db, thing.Id, stop),
+                    BinKind.Group => GroupAsync(db, thing.Id, stop),
+                    BinKind.Week => WeekAsync(db, thing.Id, stop),
+                    _ => db.Themes.IgnoreQueryFilters().Where(t => t.Id == thing.Id).ExecuteDeleteAsync(stop),
+                });
+                await db.SaveChangesAsync(stop);
+                await transaction.CommitAsync(stop);
+            }
+
+            await CleanAsync(db, stop);
+        }
+        finally
+        {
+            await db.Database.CloseConnectionAsync();
+        }
+    }
+
+    /// <summary>Erases what has been in the bin for longer than it stays; how many things.</summary>
+    public static async Task<int> EraseOldAsync(NidoDb db, DateTimeOffset now, CancellationToken stop)
+    {
+        InBin[] old = [.. (await TheBin.AllAsync(db, stop)).Where(b => b.Until < DateOnly.FromDateTime(now.UtcDateTime))];
+        foreach (var thing in old)
+        {
+            await EraseAsync(db, thing, stop);
+        }
+
+        return old.Length;
+    }
+
+    /// <summary>Writes the file anew without what was deleted, and empties its log.</summary>
+    public static async Task CleanAsync(NidoDb db, CancellationToken stop)
+    {
+        ArgumentNullException.ThrowIfNull(db);
+        await db.Database.ExecuteSqlRawAsync("VACUUM;", stop);
+        await db.Database.ExecuteSqlRawAsync("PRAGMA wal_checkpoint(TRUNCATE);", stop);
+    }
+
+    private static async Task ChildAsync(NidoDb db, string id, CancellationToken stop)
+    {
+        var child = await db.Children.IgnoreQueryFilters().AsNoTracking().SingleAsync(c => c.Id == id, stop);
+        await RowsOfChildAsync(db, id, stop);
+        await db.Children.IgnoreQueryFilters().Where(c => c.Id == id).ExecuteDeleteAsync(stop);
+        var group = await db.Groups.IgnoreQueryFilters().SingleAsync(g => g.Id == child.GroupId, stop);
+        group.Wishes = [.. group.Wishes.Where(w => w.ChildId != id && w.OtherId != id)];
+        var weeks = await db.Weeks.IgnoreQueryFilters().Include(w => w.Changes).Where(w => w.GroupId == child.GroupId).ToListAsync(stop);
+        foreach (var week in weeks)
+        {
+            week.CameUp = Without(week.CameUp, id);
+            foreach (var change in week.Changes)
+            {
+                (change.CameUpBefore, change.CameUpAfter) = (Without(change.CameUpBefore, id), Without(change.CameUpAfter, id));
+                change.What = Names(change.What, child.Name) ? Nameless : change.What;
+            }
+        }
+
+        string[] weekIds = [.. weeks.Select(w => w.Id)];
+        foreach (var rota in await db.Rotas.Where(r => weekIds.Contains(r.WeekId)).ToListAsync(stop))
+        {
+            rota.Groups = [.. rota.Groups.Select(g => g.Where(c => c != id).ToList())];
+        }
+    }
+
+    private static async Task GroupAsync(NidoDb db, string id, CancellationToken stop)
+    {
+        foreach (var week in await db.Weeks.IgnoreQueryFilters().Where(w => w.GroupId == id).Select(w => w.Id).ToListAsync(stop))
+        {
+            await WeekAsync(db, week, stop);
+        }
+
+        foreach (var child in await db.Children.IgnoreQueryFilters().Where(c => c.GroupId == id).Select(c => c.Id).ToListAsync(stop))
+        {
+            await RowsOfChildAsync(db, child, stop);
+        }
+
+        await db.Children.IgnoreQueryFilters().Where(c => c.GroupId == id).ExecuteDeleteAsync(stop);
+        await db.Set<AdultRow>().Where(a => a.GroupId == id).ExecuteDeleteAsync(stop);
+        await db.Set<BlockRow>().Where(b => b.GroupId == id).ExecuteDeleteAsync(stop);
+        await db.Groups.IgnoreQueryFilters().Where(g => g.Id == id).ExecuteDeleteAsync(stop);
+    }
+
+    private static async Task WeekAsync(NidoDb db, string id, CancellationToken stop)
+    {
+        await db.Overrides.Where(o => o.WeekId == id).ExecuteDeleteAsync(stop);
+        await db.Rotas.Where(r => r.WeekId == id).ExecuteDeleteAsync(stop);
+        await db.Changes.Where(c => c.WeekId == id).ExecuteDeleteAsync(stop);
+        await db.Weeks.IgnoreQueryFilters().Where(w => w.Id == id).ExecuteDeleteAsync(stop);
+    }
+
+    private static async Task RowsOfChildAsync(NidoDb db, string id, CancellationToken stop)
+    {
+        await db.Observations.Where(o => o.ChildId == id).ExecuteDeleteAsync(stop);
+        await db.ChosenSteps.Where(o => o.ChildId == id).ExecuteDeleteAsync(stop);
+        await db.Objectives.Where(o => o.ChildId == id).ExecuteDeleteAsync(stop);
+        await db.Shown.Where(o => o.ChildId == id).ExecuteDeleteAsync(stop);
+    }
+
+    private static List<CameUp> Without(List<CameUp> all, string child) => [.. all.Where(c => c.Subject != child)];
+
+    private static bool Names(string text, string name) =>
+        Regex.IsMatch(text, $@"(?<!\p{{L}}){Regex.Escape(name)}(?!\p{{L}})", RegexOptions.IgnoreCase, TimeSpan.FromSeconds(1));
+}

@@ -1,0 +1,108 @@
+using Microsoft.AspNetCore.Http.HttpResults;
+using Nido.Data;
+using Nido.Data.Backups;
+using Nido.Data.TakenAway;
+using Nido.Web.Common;
+
+namespace Nido.Web.House;
+
+/// <summary>Settings of the house: backups, the bin, and taking everything along.</summary>
+public static partial class HouseEndpoints
+{
+    private const string Zip = "application/zip";
+
+    /// <summary>Adds the endpoints of the place.</summary>
+    public static void MapHouse(this RouteGroupBuilder api)
+    {
+        var house = api.MapGroup("/house").WithTags("House");
+        house.MapGet("/", Look).WithName("getHouse");
+        house.MapPost("/backups", Make).WithName("makeBackup");
+        house.MapGet("/backups/{name}", Fetch).WithName("fetchBackup");
+        house.MapDelete("/backups/{name}", Drop).WithName("dropBackup");
+        house.MapPost("/backups/brought", Bring).WithName("bringBackup").Accepts<string>(Zip).WithMetadata(new LargeBody());
+        house.MapPost("/backups/{name}/restore", Restore).WithName("restoreBackup");
+        house.MapGet("/bin", Bin).WithName("getBin");
+        house.MapPost("/bin/{id}/back", BringBack).WithName("bringBack");
+        house.MapDelete("/bin/{id}", Erase).WithName("erase");
+    }
+
+    private static async Task<Ok<HouseView>> Look(SiteFolder folder, TimeProvider time, CancellationToken stop) =>
+        TypedResults.Ok(await HouseReading.ViewAsync(folder, time.GetUtcNow(), stop));
+
+    private static async Task<Created<BackupFile>> Make(SiteFolder folder, NidoDb db, TimeProvider time, CancellationToken stop)
+    {
+        var made = await Backup.MakeAsync(db, folder, time.GetUtcNow(), BackupReason.ByHand, stop);
+        return TypedResults.Created($"/api/house/backups/{made.Name}", made);
+    }
+
+    private static Results<PhysicalFileHttpResult, NotFound> Fetch(string name, SiteFolder folder) =>
+        HouseReading.PathOf(folder, name) is { } file ? TypedResults.PhysicalFile(file, Zip, name) : TypedResults.NotFound();
+
+    private static Results<NoContent, NotFound> Drop(string name, SiteFolder folder)
+    {
+        if (HouseReading.PathOf(folder, name) is not { } file)
+        {
+            return TypedResults.NotFound();
+        }
+
+        File.Delete(file);
+        return TypedResults.NoContent();
+    }
+
+    private static async Task<Results<Created<BackupFile>, ProblemHttpResult>> Bring(
+        HttpRequest request, SiteFolder folder, TimeProvider time, CancellationToken stop)
+    {
+        var brought = await Backup.BringAsync(folder, request.Body, time.GetUtcNow(), stop);
+        return TypedResults.Created($"/api/house/backups/{brought.Name}", brought);
+    }
+
+    private static async Task<Results<Ok<BackupFile>, NotFound>> Restore(
+        string name, SiteFolder folder, NidoDb db, SiteStamp stamp, TimeProvider time, CancellationToken stop)
+    {
+        if (HouseReading.PathOf(folder, name) is null)
+        {
+            return TypedResults.NotFound();
+        }
+
+        var aside = await Backup.RestoreAsync(db, folder, name, time.GetUtcNow(), stop);
+        stamp.AllIsNew();
+        return TypedResults.Ok(aside);
+    }
+
+    private static async Task<Ok<IReadOnlyList<InBin>>> Bin(NidoDb db, CancellationToken stop) =>
+        TypedResults.Ok(await TheBin.AllAsync(db, stop));
+
+    private static async Task<Results<NoContent, NotFound, ProblemHttpResult>> BringBack(
+        string id, NidoDb db, SiteStamp stamp, CancellationToken stop)
+    {
+        if (await InAsync(db, id, stop) is not { } thing)
+        {
+            return TypedResults.NotFound();
+        }
+
+        if (await TheBin.BringBackAsync(db, thing, stop) is { } against)
+        {
+            return Problems.Rule($"{thing.Name} cannot come back yet", against);
+        }
+
+        await db.SaveChangesAsync(stop);
+        stamp.AllIsNew();
+        return TypedResults.NoContent();
+    }
+
+    private static async Task<Results<Ok<ErasedView>, NotFound>> Erase(
+        string id, NidoDb db, SiteFolder folder, SiteStamp stamp, CancellationToken stop)
+    {
+        if (await InAsync(db, id, stop) is not { } thing)
+        {
+            return TypedResults.NotFound();
+        }
+
+        await Erasing.EraseAsync(db, thing, stop);
+        stamp.AllIsNew();
+        return TypedResults.Ok(new ErasedView(await HouseReading.StillInAsync(folder, thing, stop)));
+    }
+
+    private static async Task<InBin?> InAsync(NidoDb db, string id, CancellationToken stop) =>
+        (await TheBin.AllAsync(db, stop)).FirstOrDefault(b => b.Id == id);
+}
