@@ -38,7 +38,8 @@ public sealed record SiteDocument(
         var weeks = db.Weeks.Select(w => w.Id);
         return new(
             "nido-site", 1,
-            await db.Groups.AsNoTracking().Include(g => g.Children).Include(g => g.Adults).Include(g => g.Blocks).AsSplitQuery()
+            await db.Groups.AsNoTracking().Include(g => g.Children.OrderBy(c => c.Id)).Include(g => g.Adults.OrderBy(a => a.Order))
+                .Include(g => g.Blocks.OrderBy(b => b.Starts).ThenBy(b => b.Key)).AsSplitQuery()
                 .OrderBy(g => g.Id).ToListAsync(stop),
             await db.Weeks.AsNoTracking().Include(w => w.Changes.OrderBy(c => c.Number)).OrderBy(w => w.Monday).ThenBy(w => w.Id)
                 .ToListAsync(stop),

@@ -12,4 +12,7 @@ public sealed class AdultRow
     public WeekDays Days { get; set; }
     public TimeOnly From { get; set; }
     public TimeOnly To { get; set; }
+
+    /// <summary>The adult as the rules see them.</summary>
+    public Adult ToCore() => new(Id, Name, Days, From, To);
 }

@@ -12,4 +12,7 @@ public sealed class BlockRow
     public TimeOnly Starts { get; set; }
     public int Minutes { get; set; }
     public int Offers { get; set; }
+
+    /// <summary>The block as the rules see it.</summary>
+    public Block ToCore() => new(Key, Name, Kind, Starts, Minutes, Offers);
 }

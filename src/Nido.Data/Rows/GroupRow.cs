@@ -25,13 +25,21 @@ public sealed class GroupRow : IBinned
     public ChildrenGroup ToCore() => new(
         Id, Name, Place, Days,
         [.. Children.OrderByDescending(c => c.BornOn).ThenBy(c => c.Name, StringComparer.Ordinal).Select(c => c.ToCore())],
-        [.. Adults.OrderBy(a => a.Order).Select(a => new Adult(a.Id, a.Name, a.Days, a.From, a.To))],
-        [.. Blocks.OrderBy(b => b.Starts).Select(b => new Block(b.Key, b.Name, b.Kind, b.Starts, b.Minutes, b.Offers))],
+        [.. Adults.OrderBy(a => a.Order).Select(a => a.ToCore())],
+        [.. Blocks.OrderBy(b => b.Starts).ThenBy(b => b.Key, StringComparer.Ordinal).Select(b => b.ToCore())],
         Settings)
     {
         Kind = Kind,
         Expected = [.. Expected.OrderBy(b => b.FromMonths)],
         Wishes = Wishes,
+    };
+
+    /// <summary>The group with its lists in the order of a file, so that what is wrong is told where it stands there.</summary>
+    public ChildrenGroup AsItStands() => ToCore() with
+    {
+        Children = [.. Children.Select(c => c.ToCore())],
+        Adults = [.. Adults.Select(a => a.ToCore())],
+        Blocks = [.. Blocks.Select(b => b.ToCore())],
     };
 
     /// <summary>Takes over everything of a group but its id.</summary>

@@ -103,9 +103,10 @@ public static class TakeAlong
             .Concat(UnitSense.Twice(site.Groups.SelectMany(g => g.Adults).Select(a => a.Id), "groups", "id of an adult"))
             .Concat(UnitSense.Twice(site.Weeks.Select(w => w.Id), "weeks", "id"))
             .Concat(UnitSense.Twice(site.Themes.Select(t => t.Id), "themes", "id"))
-            .Concat(site.Groups.SelectMany((g, i) => sense.OfGroup(g.ToCore(), $"groups[{i}].")))
+            .Concat(site.Groups.SelectMany((g, i) => sense.OfGroup(g.AsItStands(), $"groups[{i}].")))
             .Concat(site.Weeks.SelectMany((w, i) => site.UnitOf(w) is { } unit
-                ? sense.Of(unit).Select(p => p with { Field = $"weeks[{i}].{p.Field}" })
+                // What is wrong with its group stands under groups.
+                ? sense.Of(unit).Where(p => !p.Field.StartsWith("group.", StringComparison.Ordinal)).Select(p => p with { Field = $"weeks[{i}].{p.Field}" })
                 : [new($"weeks[{i}].groupId", w.GroupId, "No group of the file has this id.")]))
             .Concat(site.Movements.Select((m, i) => (m, i)).Where(x => Math.Abs(x.m.Amount) > 1_000_000 || x.m.Note.Length > 200)
                 .Select(x => new FieldProblem($"movements[{x.i}]", $"{x.m.Amount}", "An amount goes to 1,000,000, a note has at most 200 letters.")));

@@ -2165,7 +2165,7 @@ export interface components {
          * @description Why a backup was made.
          * @enum {unknown}
          */
-        BackupReason: "byHand" | "nightly" | "beforeRestore" | "brought";
+        BackupReason: "byHand" | "nightly" | "beforeUpdate" | "beforeRestore" | "brought";
         /** @description What a change of plan comes to: its strips, and the line of truth before and after. */
         BeforeAfter: {
             changed: components["schemas"]["ChangedStrip"][];
