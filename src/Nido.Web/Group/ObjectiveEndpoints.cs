@@ -15,15 +15,22 @@ public static class ObjectiveEndpoints
     {
         api.MapGet("/differences", Differences).WithName("listDifferences").WithTags("Group");
         var objective = api.MapGroup("/groups/{groupId}/children/{childId}/ladders/{ladder}/objective").WithTags("Group");
-        objective.MapPut("/", Set).WithName("setObjective");
+        objective.MapGet("/", Get).WithName("getObjective");
+        objective.MapPut("/", Set).WithName("setObjective").AsksForEdition();
         objective.MapDelete("/", Drop).WithName("dropObjective");
     }
 
     private static Ok<DifferenceView[]> Differences(Content content) => TypedResults.Ok(content.Differences.Select(d => new DifferenceView(
         d.Id, d.Name, d.OfChild, [.. d.Choices.Select(c => new ChoiceView(c.Id, c.Name, c.Reason))])).ToArray());
 
+    private static async Task<Results<Ok<ObjectiveView>, NotFound>> Get(
+        string groupId, string childId, string ladder, HttpContext http, NidoDb db, Content content, CancellationToken stop) =>
+        await db.Children.AnyAsync(c => c.GroupId == groupId && c.Id == childId, stop) && content.Ladders.ContainsKey(ladder)
+            ? TypedResults.Ok(Edition.Tell(http, ObjectiveView.Of(await db.Objectives.FindAsync([childId, ladder], stop))))
+            : TypedResults.NotFound();
+
     private static async Task<Results<NoContent, NotFound, ProblemHttpResult>> Set(
-        string groupId, string childId, string ladder, ObjectiveBody body, NidoDb db, Content content, TimeProvider time, CancellationToken stop)
+        string groupId, string childId, string ladder, ObjectiveBody body, HttpContext http, NidoDb db, Content content, TimeProvider time, CancellationToken stop)
     {
         if (!await db.Children.AnyAsync(c => c.GroupId == groupId && c.Id == childId, stop) || !content.Ladders.TryGetValue(ladder, out var of))
         {
@@ -42,6 +49,11 @@ public static class ObjectiveEndpoints
         }
 
         var row = await db.Objectives.FindAsync([childId, ladder], stop);
+        if (Edition.Against(http, ObjectiveView.Of(row)) is { } stale)
+        {
+            return stale;
+        }
+
         if (row is null)
         {
             db.Objectives.Add(row = new ObjectiveRow { ChildId = childId, Ladder = ladder });
@@ -49,6 +61,7 @@ public static class ObjectiveEndpoints
 
         (row.Step, row.By) = (body.Step, body.By);
         await db.SaveChangesAsync(stop);
+        Edition.Tell(http, ObjectiveView.Of(row));
         return TypedResults.NoContent();
     }
 
@@ -67,6 +80,13 @@ public static class ObjectiveEndpoints
 
 /// <summary>An objective as sent: a step by a day.</summary>
 public sealed record ObjectiveBody(int Step, DateOnly By);
+
+/// <summary>What a child works towards on a ladder, if anything.</summary>
+public sealed record ObjectiveView(int? Step, DateOnly? By)
+{
+    /// <summary>As stored.</summary>
+    public static ObjectiveView Of(ObjectiveRow? row) => new(row?.Step, row?.By);
+}
 
 /// <summary>Something practitioners differ on.</summary>
 public sealed record DifferenceView(string Id, string Name, bool OfChild, IReadOnlyList<ChoiceView> Choices);

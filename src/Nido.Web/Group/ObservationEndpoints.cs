@@ -20,7 +20,8 @@ public static class ObservationEndpoints
         group.MapPost("/observations", Add).WithName("addObservations");
         group.MapDelete("/observations/{id:long}", TakeBack).WithName("takeObservationBack");
         group.MapGet("/children/{childId}/ladders/{ladder}", Open).WithName("getEvidence");
-        group.MapPut("/children/{childId}/ladders/{ladder}/step", Choose).WithName("chooseStep");
+        group.MapGet("/children/{childId}/ladders/{ladder}/step", Chosen).WithName("getChosenStep");
+        group.MapPut("/children/{childId}/ladders/{ladder}/step", Choose).WithName("chooseStep").AsksForEdition();
         group.MapDelete("/children/{childId}/ladders/{ladder}/step", LetNidoChoose).WithName("letNidoChoose");
     }
 
@@ -66,8 +67,15 @@ public static class ObservationEndpoints
             : TypedResults.NotFound();
     }
 
+    private static async Task<Results<Ok<ChosenView>, NotFound>> Chosen(
+        string groupId, string childId, string ladder, HttpContext http, NidoDb db, Content content, CancellationToken stop) =>
+        await db.Children.AnyAsync(c => c.GroupId == groupId && c.Id == childId, stop) && content.Ladders.ContainsKey(ladder)
+            ? TypedResults.Ok(Edition.Tell(
+                http, ChosenView.Of(await db.ChosenSteps.SingleOrDefaultAsync(c => c.ChildId == childId && c.Ladder == ladder, stop))))
+            : TypedResults.NotFound();
+
     private static async Task<Results<NoContent, NotFound, ProblemHttpResult>> Choose(
-        string groupId, string childId, string ladder, ChooseBody body, NidoDb db, Content content, TimeProvider time, CancellationToken stop)
+        string groupId, string childId, string ladder, ChooseBody body, HttpContext http, NidoDb db, Content content, TimeProvider time, CancellationToken stop)
     {
         if (!await db.Children.AnyAsync(c => c.GroupId == groupId && c.Id == childId, stop) || !content.Ladders.TryGetValue(ladder, out var of))
         {
@@ -80,6 +88,11 @@ public static class ObservationEndpoints
         }
 
         var row = await db.ChosenSteps.SingleOrDefaultAsync(c => c.ChildId == childId && c.Ladder == ladder, stop);
+        if (Edition.Against(http, ChosenView.Of(row)) is { } stale)
+        {
+            return stale;
+        }
+
         if (row is null)
         {
             db.ChosenSteps.Add(row = new ChosenStepRow { ChildId = childId, Ladder = ladder });
@@ -87,6 +100,7 @@ public static class ObservationEndpoints
 
         (row.Step, row.KnowsBetter, row.On) = (body.Step, body.KnowsBetter, DateOnly.FromDateTime(time.GetLocalNow().DateTime));
         await db.SaveChangesAsync(stop);
+        Edition.Tell(http, ChosenView.Of(row));
         return TypedResults.NoContent();
     }
 
@@ -147,6 +161,13 @@ public sealed record ObservationBody(string ChildId, string Ladder, int Step, He
 
 /// <summary>A step chosen; knowing better says the child is there, whatever was seen.</summary>
 public sealed record ChooseBody(int Step, bool KnowsBetter);
+
+/// <summary>The step an adult chose on a ladder, if one did.</summary>
+public sealed record ChosenView(int? Step, bool KnowsBetter, DateOnly? On)
+{
+    /// <summary>As stored.</summary>
+    public static ChosenView Of(ChosenStepRow? row) => new(row?.Step, row?.KnowsBetter ?? false, row?.On);
+}
 
 /// <summary>A cell of the grid opened. Ages in months.</summary>
 /// <param name="Offer">The step offered.</param>

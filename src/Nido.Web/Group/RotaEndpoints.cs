@@ -19,17 +19,19 @@ public static class RotaEndpoints
     {
         var rota = api.MapGroup("/weeks/{weekId}/rota/{day:int}/{blockId}").WithTags("Group");
         rota.MapGet("/", Get).WithName("getRota");
-        rota.MapPut("/", Set).WithName("setRota");
+        rota.MapPut("/", Set).WithName("setRota").AsksForEdition();
         rota.MapDelete("/", LetNidoForm).WithName("letNidoForm");
     }
 
-    private static async Task<Results<Ok<RotaView>, NotFound>> Get(string weekId, int day, string blockId, WeekDesk desk, NidoDb db, CancellationToken stop) =>
+    private static async Task<Results<Ok<RotaView>, NotFound>> Get(
+        string weekId, int day, string blockId, HttpContext http, WeekDesk desk, NidoDb db, CancellationToken stop) =>
         await desk.PlanAsync(weekId, stop) is { } plan && RotaView.CanBe(plan, day, blockId)
-            ? TypedResults.Ok(RotaView.Of(plan, day, blockId, (await db.Rotas.FindAsync([weekId, day, blockId], stop))?.Groups))
+            ? TypedResults.Ok(Edition.Tell(
+                http, RotaView.Of(plan, day, blockId, (await db.Rotas.FindAsync([weekId, day, blockId], stop))?.Groups)))
             : TypedResults.NotFound();
 
     private static async Task<Results<Ok<RotaView>, NotFound, ProblemHttpResult>> Set(
-        string weekId, int day, string blockId, RotaBody body, WeekDesk desk, NidoDb db, CancellationToken stop)
+        string weekId, int day, string blockId, RotaBody body, HttpContext http, WeekDesk desk, NidoDb db, CancellationToken stop)
     {
         if (await desk.PlanAsync(weekId, stop) is not { } plan || !RotaView.CanBe(plan, day, blockId))
         {
@@ -42,6 +44,11 @@ public static class RotaEndpoints
         }
 
         var row = await db.Rotas.FindAsync([weekId, day, blockId], stop);
+        if (Edition.Against(http, RotaView.Of(plan, day, blockId, row?.Groups)) is { } stale)
+        {
+            return stale;
+        }
+
         if (row is null)
         {
             db.Rotas.Add(row = new RotaRow { WeekId = weekId, Day = day, BlockId = blockId });
@@ -49,7 +56,7 @@ public static class RotaEndpoints
 
         row.Groups = [.. body.Groups.Select(g => g.ToList())];
         await db.SaveChangesAsync(stop);
-        return TypedResults.Ok(RotaView.Of(plan, day, blockId, row.Groups));
+        return TypedResults.Ok(Edition.Tell(http, RotaView.Of(plan, day, blockId, row.Groups)));
     }
 
     private static async Task<Results<NoContent, NotFound>> LetNidoForm(string weekId, int day, string blockId, NidoDb db, CancellationToken stop)

@@ -23,7 +23,8 @@ public static class TermEndpoints
         term.MapGet("/", Get).WithName("getTerm");
         term.MapPost("/", Add).WithName("addWeeks");
         term.MapPost("/letters", Suggest).WithName("suggestLetters");
-        api.MapPut("/weeks/{weekId}/focus", Focus).WithName("setFocus").WithTags("Term");
+        api.MapGet("/weeks/{weekId}/focus", GetFocus).WithName("getFocus").WithTags("Term");
+        api.MapPut("/weeks/{weekId}/focus", Focus).WithName("setFocus").WithTags("Term").AsksForEdition();
         api.MapPost("/weeks/{weekId}/copies", Copy).WithName("copyWeek").WithTags("Term");
     }
 
@@ -88,16 +89,27 @@ public static class TermEndpoints
         return TypedResults.Ok(await WeeksAsync(groupId, db, content, stop));
     }
 
-    private static async Task<Results<NoContent, NotFound>> Focus(string weekId, FocusBody body, WeekDesk desk, NidoDb db, CancellationToken stop)
+    private static async Task<Results<Ok<FocusBody>, NotFound>> GetFocus(
+        string weekId, HttpContext http, WeekDesk desk, CancellationToken stop) =>
+        await desk.RowAsync(weekId, stop) is { } row ? TypedResults.Ok(Edition.Tell(http, FocusBody.Of(row.Focus))) : TypedResults.NotFound();
+
+    private static async Task<Results<NoContent, NotFound, ProblemHttpResult>> Focus(
+        string weekId, FocusBody body, HttpContext http, WeekDesk desk, NidoDb db, CancellationToken stop)
     {
         if (await desk.RowAsync(weekId, stop) is not { } row)
         {
             return TypedResults.NotFound();
         }
 
+        if (Edition.Against(http, FocusBody.Of(row.Focus)) is { } stale)
+        {
+            return stale;
+        }
+
         row.Focus = body.Letter is null ? null : new(body.Letter.Trim().ToUpperInvariant(), body.NumbersTo, body.OlderNumbersTo);
         row.Version++;
         await db.SaveChangesAsync(stop);
+        Edition.Tell(http, FocusBody.Of(row.Focus));
         return TypedResults.NoContent();
     }
 
@@ -168,7 +180,11 @@ public sealed record WeeksBody(DateOnly Monday, IReadOnlyList<string> ThemeIds);
 public sealed record LettersBody(DateOnly From);
 
 /// <summary>Letter and numbers of a week; without a letter the theme's own come back.</summary>
-public sealed record FocusBody(string? Letter, int NumbersTo, int OlderNumbersTo);
+public sealed record FocusBody(string? Letter, int NumbersTo, int OlderNumbersTo)
+{
+    /// <summary>What a week says of itself; without a letter the theme's are used.</summary>
+    public static FocusBody Of(WeekFocus? focus) => focus is null ? new(null, 0, 0) : new(focus.Letter, focus.NumbersTo, focus.OlderNumbersTo);
+}
 
 /// <summary>Where a week is copied to.</summary>
 public sealed record CopyBody(string GroupId, DateOnly Monday);

@@ -24,7 +24,8 @@ public static class WeekEndpoints
         weeks.MapPost("/", Add).WithName("addWeek");
         weeks.MapGet("/{weekId}", Get).WithName("getWeek");
         weeks.MapDelete("/{weekId}", TakeAway).WithName("removeWeek");
-        weeks.MapPut("/{weekId}/sliders", Slide).WithName("setSliders");
+        weeks.MapGet("/{weekId}/sliders", GetSliders).WithName("getSliders");
+        weeks.MapPut("/{weekId}/sliders", Slide).WithName("setSliders").AsksForEdition();
         weeks.MapGet("/{weekId}/materials", Materials).WithName("getWeekMaterials");
         weeks.MapGet($"{Slot}/bench", Bench).WithName("getBench");
         weeks.MapPut(Slot, Put).WithName("putIdea");
@@ -88,14 +89,24 @@ public static class WeekEndpoints
     private static async Task<Results<Ok<WeekView>, NotFound>> Get(string weekId, WeekDesk desk, CancellationToken stop) =>
         await desk.RowAsync(weekId, stop) is { } row ? TypedResults.Ok(await desk.ViewAsync(row, stop)) : TypedResults.NotFound();
 
-    private static async Task<Results<Ok<WeekView>, NotFound>> Slide(string weekId, Sliders sliders, WeekDesk desk, CancellationToken stop)
+    private static async Task<Results<Ok<Sliders>, NotFound>> GetSliders(
+        string weekId, HttpContext http, WeekDesk desk, CancellationToken stop) =>
+        await desk.RowAsync(weekId, stop) is { } row ? TypedResults.Ok(Edition.Tell(http, row.Sliders)) : TypedResults.NotFound();
+
+    private static async Task<Results<Ok<WeekView>, NotFound, ProblemHttpResult>> Slide(
+        string weekId, Sliders sliders, HttpContext http, WeekDesk desk, CancellationToken stop)
     {
         if (await desk.RowAsync(weekId, stop) is not { } row)
         {
             return TypedResults.NotFound();
         }
 
-        row.Sliders = sliders;
+        if (Edition.Against(http, row.Sliders) is { } stale)
+        {
+            return stale;
+        }
+
+        row.Sliders = Edition.Tell(http, sliders);
         return TypedResults.Ok(await desk.SavedViewAsync(row, stop));
     }
 

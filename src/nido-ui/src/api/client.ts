@@ -9,6 +9,14 @@ export const $api = createQueries(api);
 // Which edition of what stands at an address was last read or saved (its ETag).
 const editions = new Map<string, string>();
 api.use({
+  // A change that names no edition is one of what was last read here: nobody's change is overwritten unseen.
+  onRequest({ request }) {
+    const edition = editions.get(new URL(request.url).pathname);
+    if (request.method === "PUT" && edition && !request.headers.has("If-Match")) {
+      request.headers.set("If-Match", edition);
+    }
+    return request;
+  },
   onResponse({ request, response }) {
     const edition = response.headers.get("ETag");
     if (edition) {

@@ -107,7 +107,8 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get?: never;
+        get: operations["getFocus"];
+        /** @description Read it with GET at the same address and send its ETag back as If-Match: 428 without, 412 with what is so now where it has changed. */
         put: operations["setFocus"];
         post?: never;
         delete?: never;
@@ -637,7 +638,8 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get?: never;
+        get: operations["getChosenStep"];
+        /** @description Read it with GET at the same address and send its ETag back as If-Match: 428 without, 412 with what is so now where it has changed. */
         put: operations["chooseStep"];
         post?: never;
         delete: operations["letNidoChoose"];
@@ -653,7 +655,8 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get?: never;
+        get: operations["getObjective"];
+        /** @description Read it with GET at the same address and send its ETag back as If-Match: 428 without, 412 with what is so now where it has changed. */
         put: operations["setObjective"];
         post?: never;
         delete: operations["dropObjective"];
@@ -670,6 +673,7 @@ export interface paths {
             cookie?: never;
         };
         get: operations["getRota"];
+        /** @description Read it with GET at the same address and send its ETag back as If-Match: 428 without, 412 with what is so now where it has changed. */
         put: operations["setRota"];
         post?: never;
         delete: operations["letNidoForm"];
@@ -861,7 +865,8 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get?: never;
+        get: operations["getSliders"];
+        /** @description Read it with GET at the same address and send its ETag back as If-Match: 428 without, 412 with what is so now where it has changed. */
         put: operations["setSliders"];
         post?: never;
         delete?: never;
@@ -2485,6 +2490,14 @@ export interface components {
             on: string;
             /** @description The adult knows the child to be there, whatever was seen before; otherwise it is only what to work at next. */
             knowsBetter: boolean;
+        };
+        /** @description The step an adult chose on a ladder, if one did. */
+        ChosenView: {
+            /** Format: int32 */
+            step: null | number;
+            knowsBetter: boolean;
+            /** Format: date */
+            on: null | string;
         };
         /**
          * @description How a composition ended.
@@ -6220,6 +6233,35 @@ export interface operations {
             };
         };
     };
+    getFocus: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                weekId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FocusBody"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
     setFocus: {
         parameters: {
             query?: never;
@@ -6248,6 +6290,24 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content?: never;
+            };
+            /** @description Precondition Failed */
+            412: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Precondition Required */
+            428: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
             };
         };
     };
@@ -7295,6 +7355,37 @@ export interface operations {
             };
         };
     };
+    getChosenStep: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                groupId: string;
+                childId: string;
+                ladder: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ChosenView"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
     chooseStep: {
         parameters: {
             query?: never;
@@ -7326,6 +7417,24 @@ export interface operations {
                 };
                 content?: never;
             };
+            /** @description Precondition Failed */
+            412: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Precondition Required */
+            428: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
         };
     };
     letNidoChoose: {
@@ -7347,6 +7456,37 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content?: never;
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    getObjective: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                groupId: string;
+                childId: string;
+                ladder: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ObjectiveView"];
+                };
             };
             /** @description Not Found */
             404: {
@@ -7387,6 +7527,24 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content?: never;
+            };
+            /** @description Precondition Failed */
+            412: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Precondition Required */
+            428: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
             };
         };
     };
@@ -7482,6 +7640,24 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content?: never;
+            };
+            /** @description Precondition Failed */
+            412: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Precondition Required */
+            428: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
             };
         };
     };
@@ -7888,6 +8064,35 @@ export interface operations {
             };
         };
     };
+    getSliders: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                weekId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Sliders"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
     setSliders: {
         parameters: {
             query?: never;
@@ -7918,6 +8123,24 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content?: never;
+            };
+            /** @description Precondition Failed */
+            412: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Precondition Required */
+            428: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
             };
         };
     };

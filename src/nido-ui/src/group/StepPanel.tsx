@@ -24,16 +24,18 @@ export function StepPanel({
   const offer = row?.offers[cell.ladder];
   const changes = useObservations(groupId);
   const [minutes, setMinutes] = useState("");
+  // Read for their editions: what is chosen here is a change of what is seen here.
+  const of = { params: { path: { groupId, childId: row?.childId ?? "", ladder: ladder?.id ?? "" } } };
+  const enabled = row !== undefined && ladder !== undefined;
+  $api.useQuery("get", "/api/groups/{groupId}/children/{childId}/ladders/{ladder}/step", of, { enabled });
+  $api.useQuery("get", "/api/groups/{groupId}/children/{childId}/ladders/{ladder}/objective", of, { enabled });
   const evidence = $api.useQuery(
     "get",
     "/api/groups/{groupId}/children/{childId}/ladders/{ladder}",
     {
-      params: {
-        path: { groupId, childId: row?.childId ?? "", ladder: ladder?.id ?? "" },
-        query: { on: steps.on },
-      },
+      params: { ...of.params, query: { on: steps.on } },
     },
-    { enabled: row !== undefined && ladder !== undefined },
+    { enabled },
   );
   const step = ladder?.steps[(offer?.step ?? 1) - 1];
   if (!row || !ladder || !offer || !step) {

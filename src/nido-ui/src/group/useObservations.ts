@@ -10,14 +10,18 @@ export function useObservations(groupId: string) {
   const onSuccess = () => queries.invalidateQueries();
   const add = $api.useMutation("post", "/api/groups/{groupId}/observations", { onSuccess });
   const back = $api.useMutation("delete", "/api/groups/{groupId}/observations/{id}", { onSuccess });
+  // What another chose meanwhile is refused, and shown by reading anew.
+  const onError = () => queries.invalidateQueries();
   const choose = $api.useMutation("put", "/api/groups/{groupId}/children/{childId}/ladders/{ladder}/step", {
     onSuccess,
+    onError,
   });
   const auto = $api.useMutation("delete", "/api/groups/{groupId}/children/{childId}/ladders/{ladder}/step", {
     onSuccess,
   });
   const objective = $api.useMutation("put", "/api/groups/{groupId}/children/{childId}/ladders/{ladder}/objective", {
     onSuccess,
+    onError,
   });
   const drop = $api.useMutation("delete", "/api/groups/{groupId}/children/{childId}/ladders/{ladder}/objective", {
     onSuccess,

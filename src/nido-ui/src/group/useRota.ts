@@ -5,7 +5,11 @@ import { $api, type Rota } from "../api/client";
 export function useRota(at: { weekId: string; day: number; blockId: string }) {
   const queries = useQueryClient();
   const onSuccess = () => queries.invalidateQueries({ predicate: (q) => String(q.queryKey[1]).includes("/rota/") });
-  const set = $api.useMutation("put", "/api/weeks/{weekId}/rota/{day}/{blockId}", { onSuccess });
+  const set = $api.useMutation("put", "/api/weeks/{weekId}/rota/{day}/{blockId}", {
+    onSuccess,
+    // What another formed meanwhile is shown by reading anew.
+    onError: onSuccess,
+  });
   const auto = $api.useMutation("delete", "/api/weeks/{weekId}/rota/{day}/{blockId}", { onSuccess });
   return {
     /** Moves a child to another group, and keeps the rest. */

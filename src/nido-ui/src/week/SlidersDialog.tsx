@@ -1,6 +1,7 @@
 import { useState } from "react";
 import { useTranslation } from "react-i18next";
-import { $api, type Sliders, type WeekView } from "../api/client";
+import { $api, type Problem, type Sliders, type WeekView } from "../api/client";
+import { BothEditions } from "../shared/BothEditions";
 import { Dialog } from "../shared/Dialog";
 import { ErrorNote } from "../shared/ErrorNote";
 import { useWeek } from "../shared/useWeek";
@@ -9,19 +10,19 @@ import { BeforeAfter } from "./BeforeAfter";
 const names = ["fairShares", "theme", "useTheCupboard", "lightPrep", "freshIdeas"] as const;
 
 /** The five things a teacher can weigh: what moving them would do to the plan at hand is shown before it is done. */
-export function SlidersDialog({
-  view,
-  onKeep,
-  onClose,
-}: {
-  view: WeekView;
-  onKeep: (s: Sliders) => void;
-  onClose: () => void;
-}) {
+export function SlidersDialog({ view, onClose }: { view: WeekView; onClose: () => void }) {
   const { t } = useTranslation();
   const { weekId, show } = useWeek();
   const [now, setNow] = useState(view.sliders);
   const path = { params: { path: { weekId } } };
+  // Read for its edition: what is kept is a change of what was seen when the dialog opened.
+  $api.useQuery("get", "/api/weeks/{weekId}/sliders", path, { refetchOnMount: "always" });
+  const keep = $api.useMutation("put", "/api/weeks/{weekId}/sliders", {
+    onSuccess: (week) => {
+      show(week);
+      onClose();
+    },
+  });
   const look = $api.useMutation("post", "/api/weeks/{weekId}/sliders/look");
   const take = $api.useMutation("post", "/api/weeks/{weekId}/sliders/take", { onSuccess: show });
   const planned = view.strips.length > 0;
@@ -73,15 +74,26 @@ export function SlidersDialog({
         <button
           type="button"
           className={look.data ? "btn btn-ghost" : "btn btn-primary"}
-          onClick={() => {
-            onKeep(now);
-            onClose();
-          }}
+          onClick={() => keep.mutate({ ...path, body: now })}
         >
           {t("sliders.keep")}
         </button>
       </div>
-      <ErrorNote error={look.error ?? take.error} />
+      {(keep.error as Problem | null)?.current ? (
+        <BothEditions
+          error={keep.error}
+          opened={{ ...view.sliders }}
+          mine={{ ...now }}
+          labels={Object.fromEntries(names.map((n) => [n, t(`sliders.${n}.name`)]))}
+          onMine={(merged) => keep.mutate({ ...path, body: merged as unknown as Sliders })}
+          onTheirs={(current) => {
+            setNow(current as unknown as Sliders);
+            keep.reset();
+          }}
+        />
+      ) : (
+        <ErrorNote error={look.error ?? take.error ?? keep.error} />
+      )}
       {look.data && <BeforeAfter look={look.data} currency={view.currency} />}
     </Dialog>
   );

@@ -66,7 +66,7 @@ export function WeekHeader({ view, composing, changes }: { view: WeekView; compo
           {composing.busy ? t("week.composing") : t("week.compose")}
         </button>
       </div>
-      {sliders && <SlidersDialog view={view} onKeep={changes.slide} onClose={() => setSliders(false)} />}
+      {sliders && <SlidersDialog view={view} onClose={() => setSliders(false)} />}
       {cameUp && <CameUpDialog view={view} onClose={() => setCameUp(false)} />}
     </header>
   );

@@ -13,9 +13,8 @@ export function useChanges() {
   const move = $api.useMutation("post", `${slot}/move`, { onSuccess });
   const undo = $api.useMutation("post", "/api/weeks/{weekId}/undo", { onSuccess });
   const redo = $api.useMutation("post", "/api/weeks/{weekId}/redo", { onSuccess });
-  const sliders = $api.useMutation("put", "/api/weeks/{weekId}/sliders", { onSuccess });
   const at = (p: Place) => ({ params: { path: { weekId, day: p.day, blockId: p.blockId, offer: p.offer } } });
-  const all = [put, remove, lock, move, undo, redo, sliders];
+  const all = [put, remove, lock, move, undo, redo];
   return {
     put: (p: Place, ideaId: string) => put.mutate({ ...at(p), body: { ideaId } }),
     remove: (p: Place) => remove.mutate(at(p)),
@@ -24,7 +23,6 @@ export function useChanges() {
       move.mutate({ ...at(from), body: { day: to.day, blockId: to.blockId, offer: to.offer } }),
     undo: () => undo.mutate(path),
     redo: () => redo.mutate(path),
-    slide: (body: Parameters<typeof sliders.mutate>[0]["body"]) => sliders.mutate({ ...path, body }),
     error: all.toSorted((a, b) => b.submittedAt - a.submittedAt)[0]?.error ?? null,
     saving: all.some((m) => m.isPending),
   };

@@ -13,9 +13,15 @@ export function TermRow({ week, onSaved }: { week: TermWeek; onSaved: () => void
   const [letter, setLetter] = useState(week.letter);
   const [to, setTo] = useState(week.numbersTo);
   const [older, setOlder] = useState(week.olderNumbersTo);
-  const focus = $api.useMutation("put", "/api/weeks/{weekId}/focus", { onSuccess: onSaved });
+  const at = { params: { path: { weekId: week.weekId } } };
+  // Read for its edition: what is saved is a change of what is seen here.
+  $api.useQuery("get", "/api/weeks/{weekId}/focus", at);
+  const focus = $api.useMutation("put", "/api/weeks/{weekId}/focus", {
+    onSuccess: onSaved,
+    onError: onSaved,
+  });
   const save = (body: { letter: string | null; numbersTo: number; olderNumbersTo: number }) =>
-    focus.mutate({ params: { path: { weekId: week.weekId } }, body });
+    focus.mutate({ ...at, body });
   const leave = () => {
     if (letter !== week.letter || to !== week.numbersTo || older !== week.olderNumbersTo) {
       save({ letter, numbersTo: to, olderNumbersTo: older });
