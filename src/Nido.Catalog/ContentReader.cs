@@ -3,6 +3,7 @@ using Nido.Core.Cupboard;
 using Nido.Core.Group;
 using Nido.Core.Group.Steps;
 using Nido.Core.Ideas;
+using Nido.Core.Paper;
 
 namespace Nido.Catalog;
 
@@ -156,9 +157,37 @@ public static class ContentReader
             [.. f.Maps("prep").Select(PrepOf)], f.Texts("instructions", least: 2))
         {
             Traits = f.Texts("traits", Traits.All),
+            Paper = [.. f.Maps("paper").Select(p => PaperOf(p, roles))],
             MadeBy = f.Has("made-by") ? f.Text("made-by") : null,
             Pairs = PairReader.Pairs(f, [.. roles.Select(r => r.Name)]),
         };
+    }
+
+    private static PaperNeed PaperOf(ContentFile f, Role[] roles)
+    {
+        var steps = Range(f, "steps");
+        var need = new PaperNeed(
+            Sheet(f, "sheet"), (int)(steps?.Least ?? 1), (int)(steps?.Most ?? 99), f.Choice("per", ["child", "group"]) == "child",
+            f.Has("on") ? f.Text("on") : null);
+        if (need.On is { } on && roles.All(r => r.Name != on))
+        {
+            f.Refuse("on", $"`{on}` is no role of the technique");
+        }
+
+        f.NothingElse();
+        return need;
+    }
+
+    /// <summary>The id of a kind of sheet.</summary>
+    internal static string Sheet(ContentFile f, string key)
+    {
+        var sheet = f.Text(key);
+        if (SheetKinds.Find(sheet) is null)
+        {
+            f.Refuse(key, $"`{sheet}` is no kind of sheet; these are: {string.Join(", ", SheetKinds.All.Select(k => k.Id))}");
+        }
+
+        return sheet;
     }
 
     private static Role RoleOf(ContentFile f)
@@ -259,12 +288,20 @@ public static class ContentReader
         return step;
     }
 
+    private static Printing PrintingOf(ContentFile f)
+    {
+        var printing = new Printing(f.Text("what"), f.Whole("minutes", 1, 240));
+        f.NothingElse();
+        return printing;
+    }
+
     internal static PrepNeed PrepOf(ContentFile f)
     {
         var prep = new PrepNeed(f.Text("what"), f.Whole("minutes", 1, 240), f.Whole("wait-hours", 0, 96, 0), f.Flag("adult-only"), f.Texts("actions", SafetyReader.Actions))
         {
             KeepsDays = f.Has("keeps-days") ? f.Whole("keeps-days", 0, 365) : null,
             Kind = f.Has("kind") ? f.Choice("kind", ["lines", "model", "print"]) : null,
+            Print = f.Has("print") ? PrintingOf(f.Map("print")) : null,
         };
         f.NothingElse();
         return prep;

@@ -27,7 +27,11 @@ internal static class MakeFromReader
 
         return new MakeFrom(
             f.Text("id"), Known(f, "makes", f.Text("makes"), materials), amount, inputs, f.Number("minutes") ?? 0, f.Whole("wait-minutes", 0, 10_000, 0),
-            f.Flag("adult-only"), f.Texts("actions", SafetyReader.Actions), f.Text("do"));
+            f.Flag("adult-only"), f.Texts("actions", SafetyReader.Actions), f.Text("do"))
+        {
+            Sheet = f.Has("print") ? ContentReader.Sheet(f, "print") : null,
+            PrintedMinutes = f.Number("print-minutes") ?? 0,
+        };
     }
 
     /// <summary>Says which materials go in a circle, where some do.</summary>

@@ -35,7 +35,8 @@ public static class WeekInputs
         var making = SafeMaking.For(content.MakeFrom, content.Recipes, content.Materials, ideas.Ideas, safety, room, monday);
         return new WeekInput(
             room, Days(group, monday), ideas.Ideas, content.Ladders, safety, onHand,
-            Sliders.Middle, [], new Dictionary<string, int>(), new MakeChains(making.Makes))
+            Sliders.Middle, [], new Dictionary<string, int>(),
+            new MakeChains([.. making.Makes.Select(m => group.Settings.HasPrinter ? m.Printed() : m)]))
         {
             GoesWith = content.GoesWith,
             Recipes = making.Recipes,

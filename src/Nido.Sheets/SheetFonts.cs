@@ -9,9 +9,9 @@ internal static class SheetFonts
 
     public static SKTypeface Bold { get; } = Load("AtkinsonHyperlegibleNext-Bold.ttf");
 
-    private static SKTypeface Load(string file)
+    internal static SKTypeface Load(string file)
     {
-        using var stream = typeof(SheetFonts).Assembly.GetManifestResourceStream($"Nido.Sheets.fonts.{file}")
+        var stream = typeof(SheetFonts).Assembly.GetManifestResourceStream($"Nido.Sheets.fonts.{file}")
             ?? throw new InvalidOperationException($"The font {file} is not in the assembly.");
         return SKTypeface.FromStream(stream);
     }

@@ -14,6 +14,15 @@ public sealed record MakeFrom(
     string Id, string Makes, double Amount, IReadOnlyDictionary<string, double> From, double Minutes, int WaitMinutes, bool AdultOnly,
     IReadOnlyList<string> Actions, string Do)
 {
+    /// <summary>Id of the kind of sheet that spares drawing it, or null.</summary>
+    public string? Sheet { get; init; }
+
+    /// <summary>Work of a batch where the sheet is printed.</summary>
+    public double PrintedMinutes { get; init; }
+
+    /// <summary>The work where there is a printer.</summary>
+    public MakeFrom Printed() => Sheet is null ? this : this with { Minutes = PrintedMinutes };
+
     /// <summary>
     /// Pieces of a length and what is left: ⌊(length + loss)/(piece + loss)⌋, the loss lying between pieces. All in mm.
     /// </summary>

@@ -8,7 +8,7 @@ public static class MaterialTags
     {
         // What it is like
         "soft", "stiff", "flat", "squeezable", "rolls", "stacks", "absorbs", "pours", "sticks", "transparent", "heavy",
-        "bends", "springy", "shiny", "noisy", "scented", "textured", "tears", "folds", "moulds",
+        "bends", "springy", "shiny", "noisy", "scented", "textured", "tears", "folds", "moulds", "printable",
         // What it is
         "food", "paper", "card", "fabric", "metal", "natural", "plastic", "wood", "glass", "liquid", "powder", "grain",
         "cord", "elastic", "wire", "point", "blade", "magnet", "battery", "balloon",

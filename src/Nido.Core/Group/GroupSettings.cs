@@ -23,7 +23,7 @@ public sealed record GroupSettings(
     int BudgetCents,
     int EveningPrepMinutes,
     double AttentionMinutesPerYear,
-    Paper Paper,
+    PaperSize Paper,
     string Currency,
     bool MetricUnits,
     FoodRule Food,
@@ -44,6 +44,9 @@ public sealed record GroupSettings(
     /// </summary>
     public IReadOnlyList<string> LetIn { get; init; } = [];
 
+    /// <summary>There is a printer: what an adult would draw, write or cut by eye is printed.</summary>
+    public bool HasPrinter { get; init; } = true;
+
     /// <summary>How groups are formed where stations rotate.</summary>
     public Grouping Grouping { get; init; } = Grouping.NearSteps;
 
@@ -56,7 +59,7 @@ public sealed record GroupSettings(
         BudgetCents: 1500,
         EveningPrepMinutes: 45,
         AttentionMinutesPerYear: 3,
-        Paper.A4,
+        PaperSize.A4,
         "USD",
         MetricUnits: true,
         FoodRule.WithAllergyCheck,

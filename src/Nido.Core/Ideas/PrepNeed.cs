@@ -13,4 +13,19 @@ public sealed record PrepNeed(string What, int Minutes, int WaitHours, bool Adul
 
     /// <summary>What kind it is, where ways of working may leave it out: lines, model, print.</summary>
     public string? Kind { get; init; }
+
+    /// <summary>What it is where Nido prints what an adult would draw or write; null where paper does not help.</summary>
+    public Printing? Print { get; init; }
+
+    /// <summary>Minutes that printing spares; 0 where it is done by hand.</summary>
+    public int Spared { get; init; }
+
+    /// <summary>The work where there is a printer.</summary>
+    public PrepNeed Printed() => Print is null ? this
+        : this with { What = Print.What, Minutes = Print.Minutes, Spared = Minutes - Print.Minutes };
 }
+
+/// <summary>Printing in place of drawing, writing or cutting out by eye.</summary>
+/// <param name="What">In words; theme slots in braces.</param>
+/// <param name="Minutes">Work that is left.</param>
+public sealed record Printing(string What, int Minutes);

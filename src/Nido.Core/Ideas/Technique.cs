@@ -39,6 +39,9 @@ public sealed record Technique(
     /// <summary>Id of the technique that makes, on a day before, what this one is done with; null where nothing of the kind is needed.</summary>
     public string? MadeBy { get; init; }
 
+    /// <summary>Sheets it is worked on or with.</summary>
+    public IReadOnlyList<PaperNeed> Paper { get; init; } = [];
+
     /// <summary>Roles whose materials must go together.</summary>
     public IReadOnlyList<Pair> Pairs { get; init; } = [];
 

@@ -18,6 +18,9 @@ public sealed record PrepTask(
     /// <summary>Days its result keeps, counted from the evening; null where it keeps for good.</summary>
     public int? KeepsDays { get; init; }
 
+    /// <summary>Minutes spared because it is printed; 0 where it is done by hand.</summary>
+    public int Spared { get; init; }
+
     /// <summary>Last day on which its result is needed.</summary>
     public DateOnly NeededUntil { get; init; } = NeededOn;
 

@@ -25,14 +25,18 @@ public static class PrepTasks
         return PrepSchedule.Of(tasks, problem.Group.Settings.EveningPrepMinutes, problem.Group.Days, today, [.. problem.Days.Select(d => d.Date)]);
     }
 
-    private static IEnumerable<PrepTask> OfTheme(WeekPlan plan) => plan.Filled.Take(1).SelectMany(f => f.Use.Idea.Theme.Prep.Select(p =>
-        Task(plan, p.What, f.Use.Idea.Theme.Name, p.Minutes, plan.Problem.FirstDay, p.WaitHours, p.AdultOnly, p.Actions) with { KeepsDays = p.KeepsDays }));
+    private static IEnumerable<PrepTask> OfTheme(WeekPlan plan) => plan.Filled.Take(1).SelectMany(f => f.Use.Idea.Theme.Prep
+        .Select(p => plan.Problem.Group.Settings.HasPrinter ? p.Printed() : p).Select(p =>
+            Task(plan, p.What, f.Use.Idea.Theme.Name, p.Minutes, plan.Problem.FirstDay, p.WaitHours, p.AdultOnly, p.Actions) with
+            {
+                KeepsDays = p.KeepsDays, Spared = p.Spared,
+            }));
 
     private static IEnumerable<PrepTask> OfIdeas(WeekPlan plan) => plan.Filled
         .Where(f => !IsLaidAlready(plan, f.Slot))
-        .SelectMany(f => f.Use.Idea.Technique.Prep.Select(p => Task(
+        .SelectMany(f => f.Use.Idea.PrepIn(plan.Problem.Group.Settings).Select(p => Task(
             plan, f.Use.Idea.Theme.Fill(p.What), f.Use.Idea.Title, p.Minutes, plan.Problem.Days[f.Placement.Day].Date, p.WaitHours, p.AdultOnly, p.Actions) with
-        { KeepsDays = p.KeepsDays }));
+        { KeepsDays = p.KeepsDays, Spared = p.Spared }));
 
     /// <summary>A tray that stays all week is laid on its first day.</summary>
     private static bool IsLaidAlready(WeekPlan plan, int slot) =>

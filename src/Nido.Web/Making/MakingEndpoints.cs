@@ -10,7 +10,7 @@ public static class MakingEndpoints
     /// <summary>Adds a calculator a name.</summary>
     public static void MapMaking(this RouteGroupBuilder api)
     {
-        var making = api.MapGroup("/making").WithTags("Making").WithMetadata(new OnlyLooks()).AddEndpointFilter(Refusing);
+        var making = api.MapGroup("/making").WithTags("Making").WithMetadata(new OnlyLooks()).AddEndpointFilter<Refusing>();
         Map<ArcRows.Ask, ArcRows.Answer>(making, "arc-rows", ArcRows.Of);
         Map<PackMix.Ask, PackMix.Answer>(making, "pack-mix", PackMix.Of);
         Map<Frame.Ask, Frame.Answer>(making, "frame", Frame.Of);
@@ -37,6 +37,7 @@ public static class MakingEndpoints
         Map<ScrewBoard.Ask, ScrewBoard.Answer>(making, "screw-board", ScrewBoard.Of);
         Map<SimilarSet.Ask, SimilarSet.Answer>(making, "similar-set", SimilarSet.Of);
         Map<DirectionStrips.Ask, DirectionStrips.Answer>(making, "direction-strips", DirectionStrips.Of);
+        Map<StickCards.Ask, StickCards.Answer>(making, "stick-cards", StickCards.Of);
         Map<SessionKits.Ask, SessionKits.Answer>(making, "session-kits", SessionKits.Of);
         Map<TrayFill.Ask, TrayFill.Answer>(making, "tray-fill", TrayFill.Of);
         making.MapPost("/recipe-scale", (RecipeScale.Ask ask, Content content) => TypedResults.Ok(RecipeScale.Of(ask, content.Recipes, content.Allergens)))
@@ -47,17 +48,4 @@ public static class MakingEndpoints
     private static void Map<TAsk, TAnswer>(RouteGroupBuilder making, string name, Func<TAsk, TAnswer> make) =>
         making.MapPost($"/{name}", (TAsk ask) => TypedResults.Ok(make(ask)))
             .WithName($"make{string.Concat(name.Split('-', '/').Select(w => char.ToUpperInvariant(w[0]) + w[1..]))}").ProducesProblem(400);
-
-    /// <summary>What cannot be made is answered with the field, the value and what would be taken.</summary>
-    private static async ValueTask<object?> Refusing(EndpointFilterInvocationContext context, EndpointFilterDelegate next)
-    {
-        try
-        {
-            return await next(context);
-        }
-        catch (MakingException e)
-        {
-            return Problems.Field(e.Field, e.Value, e.Allowed);
-        }
-    }
 }

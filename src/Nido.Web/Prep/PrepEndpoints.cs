@@ -41,7 +41,7 @@ public static class PrepEndpoints
     }
 
     private static TaskView Task(int number, PrepTask t) => new(
-        number, t.What, t.For, t.Minutes, t.NeededOn, t.Latest, t.WaitHours, t.Before, t.IsCritical, t.TooLate, t.InTheMorning, t.KeepsDays, t.AdultOnly, [.. t.Cautions.Select(CautionView.Of)]);
+        number, t.What, t.For, t.Minutes, t.NeededOn, t.Latest, t.WaitHours, t.Before, t.IsCritical, t.TooLate, t.InTheMorning, t.KeepsDays, t.AdultOnly, [.. t.Cautions.Select(CautionView.Of)], t.Spared);
 
     /// <summary>"12 × Jar lids" for what is counted, "900 g Rice" for what is measured.</summary>
     private static string Thing(DemandLine line) => line.Material.Unit is MaterialUnit.Piece or MaterialUnit.Sheet
@@ -64,9 +64,9 @@ public sealed record AskView(MaterialLineView Line, AskFamilies Ask);
 /// <summary>An evening's work against what an evening holds.</summary>
 public sealed record EveningView(DateOnly Evening, int Minutes, int Capacity, IReadOnlyList<TaskView> Tasks);
 
-/// <summary>A task of an evening, or of the morning where it does not keep: its number over the week, the last evening it can be begun, what waits for it, how long it keeps, what to mind at it.</summary>
+/// <summary>A task of an evening, or of the morning where it does not keep: its number over the week, the last evening it can be begun, what waits for it, how long it keeps, what to mind at it, and the minutes that printing spares.</summary>
 public sealed record TaskView(
-    int Number, string What, string For, int Minutes, DateOnly NeededOn, DateOnly Latest, int WaitHours, int? Before, bool IsCritical, string? TooLate, bool InTheMorning, int? KeepsDays, bool AdultOnly, IReadOnlyList<CautionView> Cautions);
+    int Number, string What, string For, int Minutes, DateOnly NeededOn, DateOnly Latest, int WaitHours, int? Before, bool IsCritical, string? TooLate, bool InTheMorning, int? KeepsDays, bool AdultOnly, IReadOnlyList<CautionView> Cautions, int Spared);
 
 /// <summary>What lies out on a day.</summary>
 public sealed record TraysView(DateOnly Day, IReadOnlyList<TrayView> Trays);

@@ -5,8 +5,8 @@ using Nido.Core.Safety;
 using Nido.Core.Week.Findings;
 using Nido.Data;
 using Nido.Data.Rows;
-using Nido.Sheets;
 using Nido.Web.Common;
+using Nido.Web.Paper;
 using Nido.Web.Week;
 
 namespace Nido.Web.Safety;
@@ -49,9 +49,10 @@ public static class SafetyEndpoints
                 s.Where?.Day, s.Where is { } p ? plan.Problem.Blocks.First(b => b.Id == p.BlockId).Name : null, s.Where?.Offer, s.Title, IdeaReading.NamesOf(plan, s.Allergens))).ToArray())
             : TypedResults.NotFound();
 
-    private static async Task<Results<FileContentHttpResult, NotFound>> SignsPdf(string weekId, WeekDesk desk, CancellationToken stop) =>
+    private static async Task<Results<FileContentHttpResult, NotFound, ProblemHttpResult>> SignsPdf(
+        string weekId, WeekDesk desk, Content content, CancellationToken stop) =>
         await desk.PlanAsync(weekId, stop) is { } plan
-            ? TypedResults.File(SignSheet.Pdf(plan, plan.Problem.Group.Settings.Paper), "application/pdf", "signs.pdf")
+            ? WeekPaperEndpoints.Drawn(plan, null, content, "kind.signs", "signs.pdf", pad => Core.Paper.Adults.Signs.Draw(pad, plan))
             : TypedResults.NotFound();
 
     private static async Task<Results<Ok<WeekView>, NotFound, ProblemHttpResult>> Lift(

@@ -4,10 +4,11 @@ using Microsoft.AspNetCore.Http.HttpResults;
 using Microsoft.EntityFrameworkCore;
 using Nido.Catalog;
 using Nido.Core.Group;
+using Nido.Core.Paper.Adults;
 using Nido.Data;
 using Nido.Data.Formats;
-using Nido.Sheets;
 using Nido.Web.Common;
+using Nido.Web.Paper;
 using Nido.Web.Today;
 
 namespace Nido.Web.Week;
@@ -29,22 +30,25 @@ public static class FileEndpoints
     }
 
     private static async Task<Results<FileContentHttpResult, NotFound, ProblemHttpResult>> Pdf(
-        string weekId, string? paper, WeekDesk desk, NidoDb db, Content content, CancellationToken stop)
+        string weekId, string? paper, string? language, WeekDesk desk, NidoDb db, Content content, CancellationToken stop)
     {
         if (await desk.RowAsync(weekId, stop) is not { } row)
         {
             return TypedResults.NotFound();
         }
 
-        if (paper is not null && !Enum.TryParse<Paper>(paper, ignoreCase: true, out _))
+        if (paper is not null && !Enum.TryParse<PaperSize>(paper, ignoreCase: true, out _))
         {
             return Problems.Field("paper", paper, "Paper is a4 or letter.");
         }
 
         var plan = await desk.PlanAsync(row, stop);
-        var bytes = WeekSheet.Pdf(
-            plan, (await db.ThemeAsync(content, row.ThemeId, stop))!.Name, paper is null ? plan.Problem.Group.Settings.Paper : Enum.Parse<Paper>(paper, ignoreCase: true));
-        return TypedResults.File(bytes, "application/pdf", Name(row.ThemeId, row.Monday, "pdf"));
+        var theme = (await db.ThemeAsync(content, row.ThemeId, stop))!.Name;
+        return WeekPaperEndpoints.Drawn(plan, language, content, "kind.wall-plan", Name(row.ThemeId, row.Monday, "pdf"), pad =>
+        {
+            WallPlan.Board(pad, plan, theme);
+            WallPlan.Lists(pad, plan);
+        }, paper is null ? null : Enum.Parse<PaperSize>(paper, ignoreCase: true));
     }
 
     private static async Task<Results<FileContentHttpResult, NotFound, ProblemHttpResult>> Family(
@@ -55,14 +59,10 @@ public static class FileEndpoints
             return TypedResults.NotFound();
         }
 
-        if (language is not (null or "en" or "es"))
-        {
-            return Problems.Field("language", language, "The family sheet is written in en or es.");
-        }
-
         var plan = await desk.PlanAsync(row, stop);
-        var bytes = FamilySheet.Pdf(plan, (await db.ThemeOfAsync(content, row, stop))!, plan.Problem.Group.Settings.Paper, language ?? "en");
-        return TypedResults.File(bytes, "application/pdf", Name($"{row.ThemeId}-family", row.Monday, "pdf"));
+        var theme = (await db.ThemeOfAsync(content, row, stop))!;
+        return WeekPaperEndpoints.Drawn(
+            plan, language, content, "kind.family-page", Name($"{row.ThemeId}-family", row.Monday, "pdf"), pad => FamilyPage.Draw(pad, plan, theme));
     }
 
     private static async Task<Results<FileContentHttpResult, NotFound>> Materials(string weekId, WeekDesk desk, CancellationToken stop) =>

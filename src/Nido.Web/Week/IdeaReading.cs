@@ -52,7 +52,7 @@ public static class IdeaReading
             TalkOf(use),
             [.. Demand.Kits(idea, on.Children).Select(k => new KitView(k.Step, k.Expected, k.Count, [.. k.Holds.Select(h => $"{h.Each:0.##} {CupboardCsv.UnitName(h.Material.Unit)} {h.Material.Name}")],
                 NamesOf(plan, k.Holds.SelectMany(h => plan.Problem.Input.Safety.Holds.Of(h.Material).Allergens))))],
-            [.. technique.Prep.Select(p => $"{idea.Theme.Fill(p.What)}, {p.Minutes} min{(p.AdultOnly ? ", adult only" : "")}")]);
+            [.. idea.PrepIn(plan.Problem.Group.Settings).Select(p => $"{idea.Theme.Fill(p.What)}, {p.Minutes} min{(p.AdultOnly ? ", adult only" : "")}")]);
     }
 
     /// <summary>Allergens as they stand on a sign, each once, in both languages.</summary>

@@ -302,7 +302,7 @@ public sealed class WeekProblem
             Days = UseOnDay.Of(found, indexOf, LadderIndex),
             Cautions = found.Cautions,
             Ladder = LadderIndex(idea.Technique.Ladder),
-            PrepMinutes = idea.Technique.Prep.Sum(p => p.Minutes),
+            PrepMinutes = idea.PrepIn(Group.Settings).Sum(p => p.Minutes),
             WishCost = WishCosts.Of(idea, Input),
         };
     }

@@ -1724,6 +1724,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/making/stick-cards": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["makeStickCards"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/making/session-kits": {
         parameters: {
             query?: never;
@@ -1766,6 +1782,134 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["makeRecipeScale"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/paper/kinds": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["listSheetKinds"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/paper/pages": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["lookAtSheet"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/paper/pdf": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["printSheet"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/paper/svg": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["drawSheet"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/weeks/{weekId}/paper": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["getPaper"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/weeks/{weekId}/paper/pdf": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["printPaper"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/weeks/{weekId}/days/{day}.pdf": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["dayPdf"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/weeks/{weekId}/cards.pdf": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["cardsPdf"];
+        put?: never;
+        post?: never;
         delete?: never;
         options?: never;
         head?: never;
@@ -2460,6 +2604,11 @@ export interface components {
             /** @description Children put together by adults, or kept apart, where groups are formed. */
             wishes?: components["schemas"]["GroupingWish"][];
         };
+        /** @description One of the choices of a field. */
+        ChoiceOfField: {
+            id: string;
+            name: string;
+        };
         /** @description A choice with its reason. */
         ChoiceView: {
             id: string;
@@ -2914,6 +3063,33 @@ export interface components {
             percent: number;
             fix: null | components["schemas"]["FixView"];
         };
+        /**
+         * @description What kind of value a field takes.
+         * @enum {unknown}
+         */
+        FieldKind: "number" | "whole" | "choice" | "text" | "list";
+        /** @description What is wrong with a field of a request. */
+        FieldProblem: {
+            /** @description Name of the field, as in the request. */
+            field: string;
+            /** @description What was sent. */
+            value: string;
+            /** @description What is allowed and the way out. */
+            message: string;
+        };
+        /** @description A field of a sheet: its name for the interface and for people, what it takes, where it begins. */
+        FieldView: {
+            name: string;
+            label: string;
+            kind: components["schemas"]["FieldKind"];
+            /** Format: double */
+            least: number;
+            /** Format: double */
+            most: number;
+            unit: string;
+            start: string;
+            choices: components["schemas"]["ChoiceOfField"][];
+        };
         /** @description What comes out. */
         FillToNumberAnswer: {
             /**
@@ -3251,7 +3427,7 @@ export interface components {
              */
             attentionMinutesPerYear: number;
             /** @description A4 or Letter. */
-            paper: components["schemas"]["Paper"];
+            paper: components["schemas"]["PaperSize"];
             /** @description Three-letter code. */
             currency: string;
             /** @description False shows US customary measures. */
@@ -3276,6 +3452,8 @@ export interface components {
              *     others are kept off the tables. What is let in stands on the signs and the kits.
              */
             letIn?: string[];
+            /** @description There is a printer: what an adult would draw, write or cut by eye is printed. */
+            hasPrinter?: boolean;
             /** @description How groups are formed where stations rotate. */
             grouping?: components["schemas"]["Grouping"];
         };
@@ -3984,6 +4162,51 @@ export interface components {
             proposal: null | components["schemas"]["StepProposal"];
             objective: null | components["schemas"]["Objective"];
         };
+        /** @description A sheet a week needs. */
+        OrderView: {
+            /** @description To leave it out by. */
+            id: string;
+            /** @description Kind of sheet. */
+            kind: string;
+            /** @description In words. */
+            title: string;
+            /** @description What it says. */
+            values: components["schemas"]["SheetValues"];
+            /**
+             * Format: int32
+             * @description Pages of one copy.
+             */
+            pages: number;
+            /**
+             * Format: int32
+             * @description How often it is printed.
+             */
+            copies: number;
+            /** @description Laid out for left hands. */
+            leftHanded: boolean;
+            /** @description The idea or thing. */
+            for: string;
+            /**
+             * Format: int32
+             * @description Its step; null where it is for all.
+             */
+            step: null | number;
+            /** @description Who has it. */
+            names: string[];
+            /**
+             * Format: date
+             * @description First day it is needed.
+             */
+            neededOn: string;
+            /**
+             * Format: date
+             * @description Evening it is printed.
+             */
+            evening: string;
+            /** @description What whoever prints must know. */
+            notes: string[];
+            problem: null | components["schemas"]["FieldProblem"];
+        };
         /** @description Something to buy that takes the week over its budget. */
         OverBudgetView: {
             materialId: string;
@@ -4061,11 +4284,38 @@ export interface components {
              */
             spare: number;
         };
+        /** @description What to leave out, and the language. */
+        PaperBody: {
+            without: string[];
+            /** @default en */
+            language: string;
+        };
         /**
          * @description Paper the group prints on.
          * @enum {unknown}
          */
-        Paper: "a4" | "letter";
+        PaperSize: "a4" | "letter";
+        /** @description The paper of a week. */
+        PaperView: {
+            /** @description The group has a printer. */
+            hasPrinter: boolean;
+            /** @description By evening, then by idea. */
+            orders: components["schemas"]["OrderView"][];
+            /**
+             * Format: int32
+             * @description Pages in all, copies included.
+             */
+            pages: number;
+            /**
+             * Format: int32
+             * @description Minutes that printing spares in Prep.
+             */
+            spared: number;
+            /** @description A4 or Letter. */
+            paper: components["schemas"]["PaperSize"];
+            /** @description Days that have a page of their own. */
+            days: string[];
+        };
         /** @description What comes out. */
         PatternCardsAnswer: {
             /**
@@ -4796,6 +5046,84 @@ export interface components {
              */
             gapPercent: number;
         };
+        /** @description A sheet as asked. */
+        SheetBody: {
+            /** @description Id of its kind. */
+            kind: string;
+            values?: null | components["schemas"]["SheetValues"];
+            /** @description A4 or Letter. */
+            paper?: components["schemas"]["PaperSize"];
+            /**
+             * @description en or es.
+             * @default en
+             */
+            language: string;
+            /**
+             * @description Laid out for a left hand.
+             * @default false
+             */
+            leftHanded: boolean;
+            head?: null | components["schemas"]["SheetHead"];
+            /**
+             * Format: int32
+             * @description 1–60, in PDF.
+             * @default 1
+             */
+            copies: number;
+        };
+        /**
+         * @description Families of sheets, in the order they are offered.
+         * @enum {unknown}
+         */
+        SheetFamily: "cutting" | "strips" | "shapes" | "plates" | "tracing" | "letters" | "words" | "numbers" | "patterns" | "room" | "adults" | "bags";
+        /** @description What a sheet is for, as far as it is known; small, at the top, to be cut off. */
+        SheetHead: {
+            /** @description The idea. */
+            idea?: null | string;
+            /** @description The step in words. */
+            step?: null | string;
+            /** @description The day. */
+            day?: null | string;
+            /** @description The child. */
+            name?: null | string;
+        };
+        /** @description A kind of sheet and what can be asked of it, named in a language. */
+        SheetKindView: {
+            id: string;
+            name: string;
+            family: components["schemas"]["SheetFamily"];
+            familyName: string;
+            fields: components["schemas"]["FieldView"][];
+        };
+        /** @description What is asked of a sheet, by the names of its fields; what is left out begins as the field says. */
+        SheetValues: {
+            /** @description Numbers and whole numbers. */
+            numbers?: null | {
+                [key: string]: number;
+            };
+            /** @description Choices and texts. */
+            texts?: null | {
+                [key: string]: string;
+            };
+            /** @description Several texts. */
+            lists?: null | {
+                [key: string]: string[];
+            };
+        };
+        /** @description A sheet to look at. */
+        SheetView: {
+            /** @description In its language. */
+            title: string;
+            /**
+             * Format: int32
+             * @description How many there are.
+             */
+            pages: number;
+            /** @description The first of them as SVG. */
+            shown: string[];
+            /** @description What whoever prints must know. */
+            notes: string[];
+        };
         /** @description What comes out. */
         SheetYieldAnswer: {
             /**
@@ -5158,6 +5486,69 @@ export interface components {
             ladders: components["schemas"]["LadderHead"][];
             children: components["schemas"]["ChildSteps"][];
         };
+        /** @description What comes out. */
+        StickCardsAnswer: {
+            /** @description No two alike, not even moved. */
+            cards: components["schemas"]["StickCardsCard"][];
+            /** @description In words. */
+            trace: string[];
+        };
+        /** @description What is asked. */
+        StickCardsAsk: {
+            /**
+             * Format: int32
+             * @description Sticks of a card, 2–16.
+             */
+            sticks: number;
+            /**
+             * Format: double
+             * @description Of a stick, mm.
+             */
+            length: number;
+            /**
+             * Format: int32
+             * @description Different cards wanted, 1–50.
+             * @default 4
+             */
+            cards: number;
+            /**
+             * @description quarter for squares, sixth for triangles.
+             * @default quarter
+             */
+            turns: string;
+            /**
+             * Format: int64
+             * @description The same seed gives the same cards.
+             * @default 1
+             */
+            seed: number;
+        };
+        /** @description A card. */
+        StickCardsCard: {
+            /** @description In the order they can be laid: each touches one that lies already. */
+            sticks: components["schemas"]["StickCardsStick"][];
+            /**
+             * Format: int32
+             * @description Places where ends meet.
+             */
+            joints: number;
+            /**
+             * Format: int32
+             * @description Fields that are closed all round.
+             */
+            closed: number;
+        };
+        /** @description A stick from end to end, mm. */
+        StickCardsStick: {
+            /** Format: double */
+            fromX: number;
+            /** Format: double */
+            fromY: number;
+            /** Format: double */
+            toX: number;
+            /** Format: double */
+            toY: number;
+        };
         /** @description A backup that still holds something. */
         StillHeld: {
             /** @description Name of the file. */
@@ -5402,7 +5793,7 @@ export interface components {
              */
             maxDistance: number;
         };
-        /** @description A task of an evening, or of the morning where it does not keep: its number over the week, the last evening it can be begun, what waits for it, how long it keeps, what to mind at it. */
+        /** @description A task of an evening, or of the morning where it does not keep: its number over the week, the last evening it can be begun, what waits for it, how long it keeps, what to mind at it, and the minutes that printing spares. */
         TaskView: {
             /** Format: int32 */
             number: number;
@@ -5425,6 +5816,8 @@ export interface components {
             keepsDays: null | number;
             adultOnly: boolean;
             cautions: components["schemas"]["CautionView"][];
+            /** Format: int32 */
+            spared: number;
         };
         /** @description A week of the term. */
         TermWeek: {
@@ -8685,6 +9078,7 @@ export interface operations {
         parameters: {
             query?: {
                 paper?: string;
+                language?: string;
             };
             header?: never;
             path: {
@@ -9967,6 +10361,39 @@ export interface operations {
             };
         };
     };
+    makeStickCards: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "application/json": components["schemas"]["StickCardsAsk"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StickCardsAnswer"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
     makeSessionKits: {
         parameters: {
             query?: never;
@@ -10063,6 +10490,218 @@ export interface operations {
                 content: {
                     "application/problem+json": components["schemas"]["ProblemDetails"];
                 };
+            };
+        };
+    };
+    listSheetKinds: {
+        parameters: {
+            query?: {
+                language?: string;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SheetKindView"][];
+                };
+            };
+        };
+    };
+    lookAtSheet: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SheetBody"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SheetView"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    printSheet: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SheetBody"];
+            };
+        };
+        responses: {
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    drawSheet: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SheetBody"];
+            };
+        };
+        responses: {
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    getPaper: {
+        parameters: {
+            query?: {
+                language?: string;
+            };
+            header?: never;
+            path: {
+                weekId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PaperView"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    printPaper: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                weekId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PaperBody"];
+            };
+        };
+        responses: {
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    dayPdf: {
+        parameters: {
+            query?: {
+                language?: string;
+            };
+            header?: never;
+            path: {
+                weekId: string;
+                day: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    cardsPdf: {
+        parameters: {
+            query?: {
+                language?: string;
+            };
+            header?: never;
+            path: {
+                weekId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
             };
         };
     };

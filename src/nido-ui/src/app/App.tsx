@@ -17,6 +17,10 @@ import { useLook } from "./useLook";
 // The calculators are many and drawn: they are fetched when they are opened.
 const MakingPage = lazy(() => import("../making/MakingPage").then((m) => ({ default: m.MakingPage })));
 
+// Sheets and their previews are fetched when paper is opened.
+const PaperPage = lazy(() => import("../paper/PaperPage").then((m) => ({ default: m.PaperPage })));
+const SheetPage = lazy(() => import("../paper/SheetPage").then((m) => ({ default: m.SheetPage })));
+
 const HousePage = lazy(() => import("../house/HousePage").then((m) => ({ default: m.HousePage })));
 
 /** Every place stands below a week: /w/<week>/<place>. */
@@ -44,6 +48,22 @@ export function App() {
         <Route path="week" element={<WeekPage />} />
         <Route path="week/term" element={<TermPage />} />
         <Route path="prep" element={<PrepPage />} />
+        <Route
+          path="prep/paper"
+          element={
+            <Suspense>
+              <PaperPage />
+            </Suspense>
+          }
+        />
+        <Route
+          path="prep/paper/:kind"
+          element={
+            <Suspense>
+              <SheetPage />
+            </Suspense>
+          }
+        />
         <Route path="today" element={<TodayPage />} />
         <Route
           path="house"

@@ -10,6 +10,7 @@ import {
   type WeekDay,
   type WrittenPlan,
 } from "../api/client";
+import { PrintLink } from "../paper/PrintLink";
 import { BothEditions } from "../shared/BothEditions";
 import { Dialog } from "../shared/Dialog";
 import { ErrorNote } from "../shared/ErrorNote";
@@ -100,6 +101,17 @@ function ChildForm({ group, child, onClose }: { group: Group; child: Child | nul
   });
   return (
     <form onSubmit={(e) => void save(e)} className="grid grid-cols-2 gap-3">
+      {child && (
+        <p className="col-span-2">
+          <PrintLink
+            kind="own-name"
+            label={t("paper.ownName")}
+            values={{ numbers: null, texts: null, lists: { names: [child.name] } }}
+            head={{ name: child.name }}
+            leftHanded={child.hand === "left"}
+          />
+        </p>
+      )}
       <label className="flex flex-col gap-1">
         {t("child.name")}
         <input className="input w-full" required maxLength={60} {...form.register("name")} />

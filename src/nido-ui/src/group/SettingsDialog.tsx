@@ -106,6 +106,15 @@ export function SettingsDialog({ group, onClose }: { group: Group; onClose: () =
             ))}
           </div>
         </fieldset>
+        <label className="flex items-center gap-2">
+          <input
+            type="checkbox"
+            className="checkbox checkbox-sm"
+            checked={s.hasPrinter ?? true}
+            onChange={(e) => set({ hasPrinter: e.target.checked })}
+          />
+          {t("settings.printer")}
+        </label>
         <div className="grid grid-cols-2 gap-3">
           <label className="flex flex-col gap-1">
             {t("settings.stepRule")}

@@ -1,5 +1,7 @@
 import { useDeferredValue, useState } from "react";
 import { useTranslation } from "react-i18next";
+import { sheetOfCalculator } from "../paper/fromMaking";
+import { PrintLink } from "../paper/PrintLink";
 import { plain } from "../shared/figures";
 import { askOf, type Entries, startOf } from "./ask";
 import type { Calculator } from "./calculators";
@@ -16,6 +18,7 @@ export function Calculation({ calculator }: { calculator: Calculator }) {
   const wrong = made.error?.fields?.[0];
   const at = wrong && calculator.fields.find((f) => wrong.field === f.path || wrong.field.startsWith(`${f.path}[`));
   const wide = calculator.fields.some((f) => f.kind === "rows" && f.columns.length > 4);
+  const sheet = sheetOfCalculator[calculator.name]?.(ask);
   const draw = drawings[calculator.name];
   return (
     <div className="flex min-w-0 flex-1 overflow-auto max-lg:flex-col">
@@ -59,6 +62,7 @@ export function Calculation({ calculator }: { calculator: Calculator }) {
                 </div>
               ))}
             </dl>
+            {sheet && !made.error && <PrintLink kind={sheet.kind} values={sheet.values} />}
             {draw?.(made.data, ask)}
             <h3 className="mt-3 font-bold">{t("making.how")}</h3>
             <ol className="list-decimal pl-5 text-[13px]">

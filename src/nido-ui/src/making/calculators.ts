@@ -223,6 +223,17 @@ export const calculators: Calculator[] = [
     figures: ["distinct"],
   },
   {
+    name: "stick-cards",
+    fields: [
+      count("sticks", 5),
+      mm("length", 40),
+      count("cards", 4),
+      { path: "turns", kind: "choice", among: ["quarter", "sixth"], start: "quarter" },
+      seed,
+    ],
+    figures: [],
+  },
+  {
     name: "similar-set",
     fields: [
       {

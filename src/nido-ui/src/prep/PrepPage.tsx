@@ -1,5 +1,6 @@
-import { Printer } from "lucide-react";
+import { Files, Printer } from "lucide-react";
 import { useTranslation } from "react-i18next";
+import { Link } from "react-router";
 import { $api } from "../api/client";
 import { Cautions } from "../ideas/Cautions";
 import { longDay } from "../shared/dates";
@@ -17,6 +18,7 @@ export function PrepPage() {
   const { t } = useTranslation();
   const { weekId, week, path } = useWeek();
   const prep = $api.useQuery("get", "/api/weeks/{weekId}/prep", path);
+  const paper = $api.useQuery("get", "/api/weeks/{weekId}/paper", path);
   const data = prep.data;
   const currency = week.data?.currency ?? "USD";
   const total = data?.evenings.reduce((sum, e) => sum + e.minutes, 0);
@@ -28,6 +30,10 @@ export function PrepPage() {
           {week.data?.theme.name}
           {total !== undefined && ` · ${t("prep.total", { time: duration(total) })}`}
         </span>
+        <Link to={`/w/${weekId}/prep/paper`} className="btn btn-primary btn-sm no-print" data-paper>
+          <Files size={16} aria-hidden="true" />{" "}
+          {paper.data ? t("paper.open", { count: paper.data.pages }) : t("paper.title")}
+        </Link>
         <button type="button" className="btn btn-outline btn-sm no-print" onClick={() => window.print()}>
           <Printer size={16} aria-hidden="true" /> {t("prep.print")}
         </button>
@@ -47,7 +53,7 @@ export function PrepPage() {
                     title={`${longDay(e.evening)} · ${e.minutes} min`}
                     items={e.tasks.map((task) => ({
                       what: task.what,
-                      more: `${task.for} · ${task.minutes} min${task.waitHours > 0 ? ` · ${t("prep.waits", { hours: task.waitHours })}` : ""}${task.adultOnly ? ` · ${t("prep.adultOnly")}` : ""}${task.inTheMorning ? ` · ${t("prep.morning")}` : ""}${task.keepsDays !== null ? ` · ${t("prep.keeps", { count: task.keepsDays })}` : ""}`,
+                      more: `${task.for} · ${task.minutes} min${task.waitHours > 0 ? ` · ${t("prep.waits", { hours: task.waitHours })}` : ""}${task.spared > 0 ? ` · ${t("paper.printed", { minutes: task.spared })}` : ""}${task.adultOnly ? ` · ${t("prep.adultOnly")}` : ""}${task.inTheMorning ? ` · ${t("prep.morning")}` : ""}${task.keepsDays !== null ? ` · ${t("prep.keeps", { count: task.keepsDays })}` : ""}`,
                       mind: (task.cautions.length > 0 || task.tooLate !== null) && (
                         <div className="mb-1 pl-7">
                           {task.tooLate && <p className="font-bold text-warning">{task.tooLate}.</p>}

@@ -3,6 +3,7 @@ import { useDeferredValue, useState } from "react";
 import { useTranslation } from "react-i18next";
 import { Link } from "react-router";
 import type { SortedWord } from "../api/client";
+import { PrintLink } from "../paper/PrintLink";
 import { ErrorNote } from "../shared/ErrorNote";
 import { useWeek } from "../shared/useWeek";
 import { useSorted } from "./useSorted";
@@ -42,6 +43,10 @@ export function WordsPage() {
       <header className="flex flex-wrap items-center gap-3 border-base-300 border-b px-4 py-2.5">
         <h1 className="leading-tight">{t("words.title")}</h1>
         <span className="quiet mr-auto">{t("words.what")}</span>
+        <PrintLink
+          kind="word-cards"
+          values={{ numbers: null, texts: null, lists: { words: words.map((w) => w.word) } }}
+        />
         <Link to={`/w/${weekId}/ideas`} className="btn btn-outline btn-sm">
           <ArrowLeft size={16} aria-hidden="true" /> {t("places.ideas")}
         </Link>

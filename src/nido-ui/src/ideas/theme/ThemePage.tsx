@@ -1,6 +1,7 @@
 import { useTranslation } from "react-i18next";
 import { Link, useParams } from "react-router";
 import { $api } from "../../api/client";
+import { PrintLink } from "../../paper/PrintLink";
 import { ErrorNote } from "../../shared/ErrorNote";
 import { useWeek } from "../../shared/useWeek";
 import { ThemeForm } from "./ThemeForm";
@@ -34,6 +35,12 @@ export function ThemePage() {
             </Link>
           ))}
         </nav>
+        {theme.data && (
+          <PrintLink
+            kind="word-cards"
+            values={{ numbers: null, texts: null, lists: { words: theme.data.draft.words.slice(0, 60) } }}
+          />
+        )}
         <Link to={`/w/${weekId}/ideas/theme/new`} className="btn btn-outline btn-sm">
           {t("theme.new")}
         </Link>

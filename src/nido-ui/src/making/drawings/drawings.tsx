@@ -1,7 +1,20 @@
 import type { ReactNode } from "react";
 import { arcs, plate, screws, sheet, stack, strips } from "./counted";
 import { FrameDrawing } from "./FrameDrawing";
-import { arrows, dots, lace, measures, names, numberLine, paints, pairs, patterns, sticks, through } from "./written";
+import {
+  arrows,
+  dots,
+  lace,
+  measures,
+  names,
+  numberLine,
+  paints,
+  pairs,
+  patterns,
+  stickCards,
+  sticks,
+  through,
+} from "./written";
 
 type Draw = (answer: unknown, ask: Record<string, unknown>) => ReactNode;
 
@@ -25,6 +38,7 @@ export const drawings: Record<string, Draw> = {
   "missing-numbers": of(numberLine),
   "name-sets": of(names),
   "two-ended-sticks": of(sticks),
+  "stick-cards": of(stickCards),
   thread: of(lace),
   "direction-strips": of(arrows),
   "similar-set": of(pairs),

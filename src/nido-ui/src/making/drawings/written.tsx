@@ -156,6 +156,43 @@ export function sticks(answer: Schemas["TwoEndedSticksAnswer"]): ReactNode {
   );
 }
 
+/** Pictures of sticks, side by side, to scale among each other. */
+export function stickCards(answer: Schemas["StickCardsAnswer"]): ReactNode {
+  return (
+    <ul className="flex max-w-[640px] flex-wrap gap-3">
+      {answer.cards.map((card) => {
+        const xs = card.sticks.flatMap((s) => [s.fromX, s.toX]);
+        const ys = card.sticks.flatMap((s) => [s.fromY, s.toY]);
+        const [x, y] = [Math.min(...xs), Math.min(...ys)];
+        return (
+          <li key={card.sticks.map((s) => `${s.fromX} ${s.fromY} ${s.toX} ${s.toY}`).join()} className="w-36">
+            <Sheet
+              label={`${card.sticks.length} / ${card.joints}`}
+              x={x}
+              y={y}
+              width={Math.max(...xs) - x}
+              height={Math.max(...ys) - y}
+            >
+              {card.sticks.map((s) => (
+                <line
+                  key={`${s.fromX} ${s.fromY} ${s.toX} ${s.toY}`}
+                  x1={s.fromX}
+                  y1={s.fromY}
+                  x2={s.toX}
+                  y2={s.toY}
+                  className="stroke-base-content"
+                  strokeWidth={3}
+                  strokeLinecap="round"
+                />
+              ))}
+            </Sheet>
+          </li>
+        );
+      })}
+    </ul>
+  );
+}
+
 /** Pieces on their lace, to scale. */
 export function lace(answer: Schemas["ThreadingAnswer"], ask: Record<string, unknown>): ReactNode {
   const lengths = ask.pieceLengths as Record<string, number>;

@@ -1,7 +1,7 @@
 namespace Nido.Core.Group;
 
 /// <summary>Paper the group prints on.</summary>
-public enum Paper
+public enum PaperSize
 {
     /// <summary>210 × 297 mm (ISO 216).</summary>
     A4,

@@ -1,0 +1,74 @@
+namespace Nido.Core.Paper.Adults;
+
+/// <summary>Text that flows down columns and on to the next page. A heading never stays behind without what it heads.</summary>
+internal sealed class Flow(Pad pad, int columns = 1, bool landscape = false)
+{
+    private const double Gap = 8;
+    private Leaf leaf = pad.New(landscape);
+    private double y = double.NaN;
+    private int column;
+    private string? heading;
+    private string? sub;
+
+    private double Wide => (leaf.Room.Width - ((columns - 1) * Gap)) / columns;
+
+    private double X => leaf.Room.X + (column * (Wide + Gap));
+
+    private double Top => double.IsNaN(y) ? leaf.Room.Y : y;
+
+    /// <summary>A heading; drawn with the first line beneath it.</summary>
+    public void Heading(string text) => (heading, sub) = (text, null);
+
+    /// <summary>A smaller heading; drawn with the first line beneath it.</summary>
+    public void Sub(string text) => sub = text;
+
+    /// <summary>A paragraph, with a box to tick where it is a thing to do.</summary>
+    public void Item(string text, bool tick = false, double size = 3.4, Face face = Face.Adult)
+    {
+        var indent = tick ? 6 : 0;
+        var high = leaf.HeightOf(text, Wide - indent, size, face) + 1;
+        var above = (heading is null ? 0 : 6 + leaf.HeightOf(heading, Wide, 4.6, Face.AdultBold)) + (sub is null ? 0 : 2 + leaf.HeightOf(sub, Wide, 3.6, Face.AdultBold));
+        Room(above + Math.Min(high, leaf.Room.Height - above));
+        Heads();
+        if (tick)
+        {
+            leaf.Tick(X, Top + 0.4, 3);
+        }
+
+        y = leaf.Paragraph(text, X + indent, Top, Wide - indent, size, face) + 1;
+    }
+
+    /// <summary>White between parts.</summary>
+    public void Space(double mm) => y = Top + mm;
+
+    private void Heads()
+    {
+        if (heading is { } head)
+        {
+            y = leaf.Paragraph(head, X, Top + (Top > leaf.Room.Y ? 4 : 0), Wide, 4.6, Face.AdultBold);
+            leaf.Draw(Figures.Line(new(X, y), new(X + Wide, y)), Stroke.Fine);
+            (y, heading) = (y + 2, null);
+        }
+
+        if (sub is { } small)
+        {
+            y = leaf.Paragraph(small, X, Top + 1, Wide, 3.6, Face.AdultBold) + 0.5;
+            sub = null;
+        }
+    }
+
+    private void Room(double needed)
+    {
+        if (Top + needed <= leaf.Room.Bottom || Top <= leaf.Room.Y)
+        {
+            return;
+        }
+
+        if (++column == columns)
+        {
+            (column, leaf) = (0, pad.New(landscape));
+        }
+
+        y = double.NaN;
+    }
+}
