@@ -40,14 +40,11 @@ public class Shots(Shots.FullSite site) : IClassFixture<Shots.FullSite>
 
             page.Go(await site.PlaceAsync("ideas/theme")).See("[data-word] img");
             Save(page, "theme");
-            page.Go(await site.PlaceAsync("today")).See("article");
-            page.Press(Keys.ArrowRight + Keys.ArrowRight);
-            page.Named("button", "Groups").Click();
-            page.See("[data-rota] table");
-            Save(page, "rota");
-            var session = (await site.GetAsync("/api/weeks")).AsArray().First(w => (string)w!["groupName"]! == "Saturday nestlings")!["id"];
-            page.Go($"{site.Address}/w/{session}/group").See("[data-spread]");
-            Save(page, "group-drop-in");
+            page.Go(await site.PlaceAsync("prep/paper")).See("[data-order]");
+            page.See("[data-kinds] a");
+            Save(page, "paper");
+            page.Go(await site.PlaceAsync("prep/paper/trace-letters")).See("[data-preview] img");
+            Save(page, "sheet");
             page.Go(await site.PlaceAsync("group")).See("[data-evidence] svg");
             page.Click("#cell-7-6");
             foreach (var help in (string[])["shown", "alone"])

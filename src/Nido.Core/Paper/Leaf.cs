@@ -110,6 +110,9 @@ public sealed class Leaf
         Draw(Figures.Rectangle(box.Inside(0.5)), Stroke.Fine);
     }
 
+    /// <summary>The picture of a word; where there is none an empty frame, and a word to whoever prints.</summary>
+    public void PictureOf(string word, Box box) => Picture(pad.Picture(word), box);
+
     /// <summary>A box to tick.</summary>
     public void Tick(double x, double y, double size = 3.2) => Draw(Figures.Rectangle(new(x, y, size, size)), Stroke.Outline, 0.3);
 

@@ -7,6 +7,7 @@ public sealed class Pad(SheetSetting setting, IType type)
 {
     private readonly List<Leaf> leaves = [];
     private readonly List<string> notes = [];
+    private readonly List<string> withoutPicture = [];
 
     /// <summary>Paper, language, hand and heading.</summary>
     public SheetSetting Setting { get; } = setting;
@@ -18,7 +19,8 @@ public sealed class Pad(SheetSetting setting, IType type)
     public PaperWords Words { get; } = PaperWords.In(setting.Language);
 
     /// <summary>What whoever prints must know.</summary>
-    public IReadOnlyList<string> Notes => notes;
+    public IReadOnlyList<string> Notes => withoutPicture.Count == 0 ? [.. notes.Distinct()]
+        : [.. notes.Distinct(), Words.Say("noPicture", string.Join(", ", withoutPicture.Distinct().Select(w => $"“{w}”")))];
 
     /// <summary>Most pages of a sheet: more is a mistake.</summary>
     public const int MostPages = 120;
@@ -36,6 +38,18 @@ public sealed class Pad(SheetSetting setting, IType type)
         var leaf = new Leaf(this, landscape ? h : w, landscape ? w : h);
         leaves.Add(leaf);
         return leaf;
+    }
+
+    /// <summary>The picture of a word, or null; whoever prints is told once which words have none.</summary>
+    public string? Picture(string word)
+    {
+        var id = Pictures.Of(word);
+        if (id is null)
+        {
+            withoutPicture.Add(word);
+        }
+
+        return id;
     }
 
     /// <summary>Says something to whoever prints.</summary>

@@ -11,7 +11,7 @@ public sealed class PaperWords
         ["page"] = ("page {0} of {1}", "página {0} de {1}"),
         ["for"] = ("for {0}", "para {0}"),
         ["unprintable"] = ("“{0}” cannot be printed: no font here has {1}. A line is left to write it by hand.", "«{0}» no se puede imprimir: ninguna letra de aquí tiene {1}. Queda una línea para escribirlo a mano."),
-        ["noPicture"] = ("There is no picture of “{0}”: an empty frame is left to draw in.", "No hay dibujo de «{0}»: queda un marco vacío para dibujar."),
+        ["noPicture"] = ("There is no picture of {0}: an empty frame is left to draw in.", "No hay dibujo de {0}: queda un marco vacío para dibujar."),
         ["fromThumb"] = ("From the thumb to the picture.", "Del pulgar al dibujo."),
         ["outerFirst"] = ("Outer line first; the inner one is {0} mm further in everywhere.", "Primero la línea de fuera; la de dentro está a {0} mm en todas partes."),
         ["cutOut"] = ("Cut along the line.", "Corta por la línea."),

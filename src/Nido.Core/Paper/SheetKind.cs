@@ -56,6 +56,6 @@ public sealed record SheetKind(string Id, SheetFamily Family, IReadOnlyList<Fiel
         ArgumentNullException.ThrowIfNull(setting);
         var pad = new Pad(setting, type);
         Draw(pad, new Values(Fields, given));
-        return new(Id, PaperWords.In(setting.Language).Kind(Id), pad.Done(), [.. pad.Notes.Distinct()]);
+        return new(Id, PaperWords.In(setting.Language).Kind(Id), pad.Done(), pad.Notes);
     }
 }

@@ -81,9 +81,13 @@ public static class Skeleton
     // Marks over letters, from the middle of the letter; y is counted from 2.6 above what the letter's top is.
     private static readonly Dictionary<char, string> Marks = new()
     {
-        ['\u0301'] = "M 0.9 -2.6 L -0.5 -1.2", ['\u0300'] = "M -0.9 -2.6 L 0.5 -1.2", ['\u0302'] = "M -1.2 -1.2 L 0 -2.6 L 1.2 -1.2",
-        ['\u0303'] = "M -1.6 -1.4 C -0.8 -2.8 0.6 -0.4 1.6 -2", ['\u0308'] = "M -1.2 -2.2 L -1.2 -1.8 | M 1.2 -2.2 L 1.2 -1.8",
-        ['\u030A'] = "A 0 -2 0.9 0.9 -90 -360", ['\u030C'] = "M -1.2 -2.6 L 0 -1.2 L 1.2 -2.6",
+        ['\u0301'] = "M 0.9 -2.6 L -0.5 -1.2",
+        ['\u0300'] = "M -0.9 -2.6 L 0.5 -1.2",
+        ['\u0302'] = "M -1.2 -1.2 L 0 -2.6 L 1.2 -1.2",
+        ['\u0303'] = "M -1.6 -1.4 C -0.8 -2.8 0.6 -0.4 1.6 -2",
+        ['\u0308'] = "M -1.2 -2.2 L -1.2 -1.8 | M 1.2 -2.2 L 1.2 -1.8",
+        ['\u030A'] = "A 0 -2 0.9 0.9 -90 -360",
+        ['\u030C'] = "M -1.2 -2.6 L 0 -1.2 L 1.2 -2.6",
     };
 
     /// <summary>Strokes of a letter or numeral in order; null where its strokes are not known here.</summary>

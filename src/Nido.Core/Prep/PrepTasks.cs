@@ -29,7 +29,8 @@ public static class PrepTasks
         .Select(p => plan.Problem.Group.Settings.HasPrinter ? p.Printed() : p).Select(p =>
             Task(plan, p.What, f.Use.Idea.Theme.Name, p.Minutes, plan.Problem.FirstDay, p.WaitHours, p.AdultOnly, p.Actions) with
             {
-                KeepsDays = p.KeepsDays, Spared = p.Spared,
+                KeepsDays = p.KeepsDays,
+                Spared = p.Spared,
             }));
 
     private static IEnumerable<PrepTask> OfIdeas(WeekPlan plan) => plan.Filled

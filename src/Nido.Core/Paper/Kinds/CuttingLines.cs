@@ -47,10 +47,6 @@ internal static class CuttingLines
         leaf.Draw(leaf.ForHand(Figures.Path([start + new At(-7, -3), start + new At(-2, 0), start + new At(-7, 3)], true)), Stroke.Solid);
         var end = line.Runs[0].End;
         var size = 16.0;
-        leaf.Picture(Pictures.Of(picture), leaf.ForHand(new Box(end.X + 4, Math.Clamp(end.Y - (size / 2), leaf.Room.Y, leaf.Room.Bottom - size), size, size)));
-        if (Pictures.Of(picture) is null)
-        {
-            pad.Note(pad.Words.Say("noPicture", picture));
-        }
+        leaf.PictureOf(picture, leaf.ForHand(new Box(end.X + 4, Math.Clamp(end.Y - (size / 2), leaf.Room.Y, leaf.Room.Bottom - size), size, size)));
     }
 }

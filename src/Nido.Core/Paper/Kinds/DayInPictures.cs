@@ -11,12 +11,8 @@ internal static class DayInPictures
         var (parts, card) = (v.List("parts"), v.Number("card"));
         pad.Cells(parts.Count, card, card + 16, "card", (leaf, cell, k) =>
         {
-            leaf.Picture(Pictures.Of(parts[k]), new Box(cell.X, cell.Y, card, card).Inside(6));
+            leaf.PictureOf(parts[k], new Box(cell.X, cell.Y, card, card).Inside(6));
             leaf.Fit(parts[k], new(cell.X + 3, cell.Bottom - 15, card - 6, 12), 8, "parts");
-            if (Pictures.Of(parts[k]) is null)
-            {
-                pad.Note(pad.Words.Say("noPicture", parts[k]));
-            }
         });
     }
 }

@@ -47,11 +47,7 @@ internal static class Dice
                 break;
             default:
                 var pictures = v.List("pictures");
-                leaf.Picture(Pictures.Of(pictures[(value - 1) % pictures.Count]), box);
-                if (Pictures.Of(pictures[(value - 1) % pictures.Count]) is null)
-                {
-                    pad.Note(pad.Words.Say("noPicture", pictures[(value - 1) % pictures.Count]));
-                }
+                leaf.PictureOf(pictures[(value - 1) % pictures.Count], box);
 
                 break;
         }

@@ -17,11 +17,7 @@ internal static class FillOutlines
                 leaf.Fit(v.Text("text"), room, 230, "text", hollow: true);
                 return;
             case "picture":
-                leaf.Picture(Pictures.Of(v.Text("picture")), room.Inside(6));
-                if (Pictures.Of(v.Text("picture")) is null)
-                {
-                    pad.Note(pad.Words.Say("noPicture", v.Text("picture")));
-                }
+                leaf.PictureOf(v.Text("picture"), room.Inside(6));
 
                 return;
             case var shape:

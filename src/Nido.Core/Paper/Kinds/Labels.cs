@@ -12,9 +12,14 @@ internal static class Labels
         pad.Cells(words.Count, v.Number("width"), v.Number("height"), "width", (leaf, cell, k) =>
         {
             var inside = cell.Inside(2);
-            var side = Math.Min(inside.Height, inside.Width * 0.4);
-            leaf.Picture(Pictures.Of(words[k]), new(inside.X, inside.Middle.Y - (side / 2), side, side));
-            leaf.Fit(words[k], new(inside.X + side + 2, inside.Y, inside.Width - side - 2, inside.Height), 12, "words");
+            // A number needs no picture.
+            var side = words[k].All(char.IsDigit) ? 0 : Math.Min(inside.Height, inside.Width * 0.4);
+            if (side > 0)
+            {
+                leaf.PictureOf(words[k], new(inside.X, inside.Middle.Y - (side / 2), side, side));
+            }
+
+            leaf.Fit(words[k], new(inside.X + side + 2, inside.Y, inside.Width - side - 2, inside.Height), side > 0 ? 12 : 20, "words");
         });
     }
 }

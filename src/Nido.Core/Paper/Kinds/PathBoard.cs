@@ -27,13 +27,9 @@ internal static class PathBoard
             }
         }
 
-        leaf.Picture(Pictures.Of(v.Text("start")), new(left, leaf.Room.Bottom - 23, 22, 22));
+        leaf.PictureOf(v.Text("start"), new(left, leaf.Room.Bottom - 23, 22, 22));
         var last = fields - 1;
         var goalX = left + (((last / across) % 2 == 0 ? last % across : across - 1 - (last % across)) * side) + (side / 2);
-        leaf.Picture(Pictures.Of(v.Text("goal")), new(Math.Clamp(goalX - 11, leaf.Room.X, leaf.Room.Right - 22), leaf.Room.Bottom - 25 - (rows * side) - 23, 22, 22));
-        foreach (var none in new[] { v.Text("start"), v.Text("goal") }.Where(p => Pictures.Of(p) is null))
-        {
-            pad.Note(pad.Words.Say("noPicture", none));
-        }
+        leaf.PictureOf(v.Text("goal"), new(Math.Clamp(goalX - 11, leaf.Room.X, leaf.Room.Right - 22), leaf.Room.Bottom - 25 - (rows * side) - 23, 22, 22));
     }
 }

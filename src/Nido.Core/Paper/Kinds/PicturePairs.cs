@@ -9,17 +9,12 @@ internal static class PicturePairs
     private static void Draw(Pad pad, Values v)
     {
         var (pictures, card, near) = (v.List("pictures"), v.Number("card"), v.Text("pairs") == "nearlyAlike");
-        foreach (var none in pictures.Where(p => Pictures.Of(p) is null))
-        {
-            pad.Note(pad.Words.Say("noPicture", none));
-        }
-
         pad.Cells(2 * pictures.Count, card, card, "card", (leaf, cell, k) =>
         {
             var box = cell.Inside(card * 0.12);
             if (!near || k % 2 == 0 || Pictures.Of(pictures[k / 2]) is not { } id)
             {
-                leaf.Picture(Pictures.Of(pictures[k / 2]), box);
+                leaf.PictureOf(pictures[k / 2], box);
                 return;
             }
 

@@ -14,7 +14,7 @@ internal static class PriceTags
         {
             var price = 1 + chance.Next(dearest);
             leaf.Draw(Figures.Circle(new(cell.X + 6, cell.Y + 6), 2.5), Stroke.Outline, 0.35);
-            leaf.Picture(Pictures.Of(things[k]), new(cell.X + 10, cell.Y + 3, 20, 20));
+            leaf.PictureOf(things[k], new(cell.X + 10, cell.Y + 3, 20, 20));
             leaf.Fit(things[k], new(cell.X + 3, cell.Y + 25, 28, 12), 5, "things");
             leaf.Fit($"{price}", new(cell.X + 34, cell.Y + 3, 25, 22), 18, "things");
             PegPlaces.DotsIn(leaf, new(cell.X + 34, cell.Y + 28, 25, 11), Math.Min(price, 10));

@@ -34,10 +34,6 @@ internal static class TraceTracks
 
     private static void Put(Pad pad, Leaf leaf, string picture, Box box)
     {
-        leaf.Picture(Pictures.Of(picture), leaf.ForHand(box));
-        if (Pictures.Of(picture) is null)
-        {
-            pad.Note(pad.Words.Say("noPicture", picture));
-        }
+        leaf.PictureOf(picture, leaf.ForHand(box));
     }
 }

@@ -20,11 +20,7 @@ internal static class WordCards
     {
         var foot = Math.Min(14, box.Height * 0.28) + (beats ? 5 : 0);
         var side = Math.Min(box.Width, box.Height - foot);
-        leaf.Picture(Pictures.Of(word), new(box.Middle.X - (side / 2), box.Y, side, side));
-        if (Pictures.Of(word) is null)
-        {
-            pad.Note(pad.Words.Say("noPicture", word));
-        }
+        leaf.PictureOf(word, new(box.Middle.X - (side / 2), box.Y, side, side));
 
         leaf.Fit(word, new(box.X, box.Bottom - foot, box.Width, foot - (beats ? 5 : 0)), 10, "words");
         if (beats && pad.Setting.Beats?.Invoke(word) is { } count)

@@ -17,7 +17,7 @@ export function OrderRow({
 }) {
   const { t } = useTranslation();
   return (
-    <li className="flex items-start gap-2 border-base-300 border-b py-1.5">
+    <li className="flex items-start gap-2 border-base-300 border-b py-1.5" data-order>
       <label className="flex min-w-0 flex-1 gap-2">
         <input
           type="checkbox"
