@@ -26,6 +26,12 @@ if (args is ["load", ..])
     return;
 }
 
+if (args is ["paper"])
+{
+    PaperBench.Print();
+    return;
+}
+
 if (args is ["share"])
 {
     Console.WriteLine(SharingBench.Measure(content));

@@ -87,13 +87,26 @@ public static class PaperOfTheWeek
         var from = new FromIdea(idea.Theme, idea, idea.Steps[0], RungOf(plan, idea, idea.Steps[0]), [.. plan.Problem.Group.Children.Select(c => c.Name)]);
         foreach (var line in plan.Materials())
         {
+            var first = plan.Problem.Days[Math.Max(0, line.ByDay.ToList().FindIndex(x => x > 0))].Date;
+            if (line.Mix is { } mix)
+            {
+                var values = new SheetValues(
+                    null, new Dictionary<string, string> { ["title"] = mix.Recipe.Name },
+                    new Dictionary<string, IReadOnlyList<string>>
+                    {
+                        ["measures"] = [.. mix.Scaled.Ingredients.Select(i => $"{i.ShownAmount:0.###} {i.Unit} {i.Name}")], ["steps"] = mix.Recipe.Steps,
+                    });
+                yield return new(
+                    $"recipe {mix.Recipe.Id}", "recipe-card", values, 1, false, line.Material.Name, null, [], first,
+                    PrepSchedule.EveningFor(first, 0, plan.Problem.Group.Days));
+            }
+
             foreach (var (recipe, batches) in line.Make?.Steps ?? [])
             {
                 if (recipe.Sheet is { } sheet)
                 {
                     yield return Order(
-                        plan, $"thing {recipe.Id}", sheet, from, Math.Min(60, batches), false, line.Material.Name, null, [],
-                        plan.Problem.Days[Math.Max(0, line.ByDay.ToList().FindIndex(x => x > 0))].Date);
+                        plan, $"thing {recipe.Id}", sheet, from, Math.Min(60, batches), false, line.Material.Name, null, [], first);
                 }
             }
         }

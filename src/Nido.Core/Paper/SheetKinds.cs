@@ -19,7 +19,7 @@ public static class SheetKinds
         NumeralCards.Kind, DotCards.Kind, NumberLine.Kind, FillMats.Kind, Kinds.Dice.Kind, Spinner.Kind, PathBoard.Kind, PriceTags.Kind,
         PatternStrips.Kind, DirectionStripsSheet.Kind, PositionCards.Kind, StickCardsSheet.Kind, TextCards.Kind,
         Labels.Kind, NameTags.Kind, TableSigns.Kind, DayInPictures.Kind, TurnCards.Kind, FloorLines.Kind,
-        ObservationSheet.Kind,
+        ObservationSheet.Kind, RecipeCard.Kind,
         KitList.Kind, KitInstruction.Kind, LoanSlip.Kind,
     ];
 

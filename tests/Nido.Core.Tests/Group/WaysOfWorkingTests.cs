@@ -62,6 +62,11 @@ public class WaysOfWorkingTests
         var drawn = Technique("glue-guide");
         drawn.Prep.ShouldContain(p => p.Kind == "lines");
         Of(("guide-lines", "free")).Adapt(drawn).Prep.ShouldNotContain(p => p.Kind == "lines");
+        drawn.Paper.ShouldNotBeEmpty();
+        Of(("guide-lines", "free")).Adapt(drawn).Paper.ShouldBeEmpty();
+        var name = Technique("own-name");
+        name.Paper.Select(p => p.Sheet).ShouldBe(["name-tags", "own-name"]);
+        Of(("sheets", "none")).Adapt(name).Paper.Select(p => p.Sheet).ShouldBe(["name-tags"], "cards to handle are no sheets");
         Of(("product", "model")).Adapt(drawn).Prep.ShouldContain(p => p.What == "Make one to look at");
         Of(("product", "model")).Adapt(Technique("sort-by-kind")).Prep.ShouldBe(Of().Adapt(Technique("sort-by-kind")).Prep);
     }

@@ -60,7 +60,7 @@ public class WeekPlanTests
         var problem = Weeks.Build(Things.Week(Weeks.Six));
         var plan = new WeekPlan(problem, Weeks.Compose(problem).Plan);
         var tasks = Nido.Core.Prep.PrepTasks.Of(plan);
-        tasks.Sum(t => t.Minutes).ShouldBe(plan.State.Score().PrepMinutes + plan.Filled.First().Use.Idea.Theme.Prep.Sum(p => p.Minutes));
+        tasks.Sum(t => t.Minutes).ShouldBe(plan.State.Score().PrepMinutes + plan.Filled.First().Use.Idea.Theme.Prep.Sum(p => p.Printed().Minutes));
         tasks.ShouldAllBe(t => (t.InTheMorning ? t.Evening == t.NeededOn : t.Evening < t.NeededOn) && t.Evening.DayOfWeek != DayOfWeek.Saturday && t.Evening.DayOfWeek != DayOfWeek.Sunday);
         tasks.Select(t => t.Evening).ShouldBeInOrder();
     }

@@ -52,7 +52,7 @@ public sealed class WaysOfWorking(IReadOnlyList<Difference> differences, IReadOn
         .Where(c => c.Choice.Effects.Any(e => e.KeepsOut && e.Where.Meets(technique)))
         .Select(c => $"{c.Difference.Name}: {c.Choice.Name.ToLowerInvariant()}. {c.Choice.Reason}").FirstOrDefault();
 
-    /// <summary>A technique as this group does it: steps passed over, tools preferred, preparation left out or added.</summary>
+    /// <summary>A technique as this group does it: steps passed over, tools preferred, preparation and sheets left out or added.</summary>
     public Technique Adapt(Technique technique)
     {
         ArgumentNullException.ThrowIfNull(technique);
@@ -65,6 +65,8 @@ public sealed class WaysOfWorking(IReadOnlyList<Difference> differences, IReadOn
             // Passed over or not, something must be left to do.
             Steps = steps.Length > 0 ? steps : technique.Steps,
             Roles = prefer.Length == 0 ? technique.Roles : [.. technique.Roles.Select(r => Preferring(r, prefer))],
+            // Where no line is drawn none is printed; where there are no sheets for children, cards and strips for all still lie there.
+            Paper = [.. technique.Paper.Where(p => !(skip.Contains("lines") && p.On is not null) && !(p.Each && ChoiceOf("sheets") == "none"))],
             Prep = [.. technique.Prep.Where(p => p.Kind is null || !skip.Contains(p.Kind)), .. met.Select(e => e.AddPrep).OfType<PrepNeed>()],
         };
     }

@@ -7,7 +7,8 @@ namespace Nido.Core.Paper.Kinds;
 internal static class TraceLetters
 {
     public static SheetKind Kind { get; } = new("trace-letters", SheetFamily.Tracing,
-        [Field.Line("text", "Pp", 24), Field.Mm("xHeight", 8, 80, 24), Field.Count("rows", 1, 8, 3), Field.OneOf("then", "trace", "write")], Draw);
+        [Field.Line("text", "Pp", 24), Field.Mm("xHeight", 8, 80, 24), Field.Count("rows", 1, 8, 3), Field.OneOf("then", "trace", "write"),
+            Field.OneOf("hand", "strokes", "outlines")], Draw);
 
     private static void Draw(Pad pad, Values v)
     {
@@ -29,7 +30,7 @@ internal static class TraceLetters
             }
 
             var foot = leaf.Room.Y + (k % perPage * height) + (x / Skeleton.XHeight * 13.2);
-            Row(pad, leaf, text, foot, x, lined: true, k == 0 || v.Text("then") == "trace");
+            Row(pad, leaf, text, foot, x, lined: true, k == 0 || v.Text("then") == "trace", v.Text("hand") == "outlines");
         }
     }
 
@@ -41,7 +42,8 @@ internal static class TraceLetters
     /// <param name="x">Height of a small x, mm.</param>
     /// <param name="lined">Draws the lines the letters stand on.</param>
     /// <param name="filled">Draws the letters; else the lines only.</param>
-    public static void Row(Pad pad, Leaf leaf, string text, double foot, double x, bool lined, bool filled)
+    /// <param name="outlines">Hollow letters, where a school writes other strokes than ours.</param>
+    public static void Row(Pad pad, Leaf leaf, string text, double foot, double x, bool lined, bool filled, bool outlines = false)
     {
         var unit = x / Skeleton.XHeight;
         if (lined)
@@ -60,7 +62,7 @@ internal static class TraceLetters
         var at = leaf.Room.X + (2 * unit);
         foreach (var letter in Signs(text))
         {
-            if (Skeleton.Of(letter) is { } strokes)
+            if (!outlines && Skeleton.Of(letter) is { } strokes)
             {
                 var wide = Skeleton.Width(strokes) * unit;
                 Ensure(at + wide, leaf, text, x);

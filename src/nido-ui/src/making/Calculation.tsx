@@ -1,5 +1,6 @@
 import { useDeferredValue, useState } from "react";
 import { useTranslation } from "react-i18next";
+import { $api } from "../api/client";
 import { sheetOfCalculator } from "../paper/fromMaking";
 import { PrintLink } from "../paper/PrintLink";
 import { plain } from "../shared/figures";
@@ -18,7 +19,8 @@ export function Calculation({ calculator }: { calculator: Calculator }) {
   const wrong = made.error?.fields?.[0];
   const at = wrong && calculator.fields.find((f) => wrong.field === f.path || wrong.field.startsWith(`${f.path}[`));
   const wide = calculator.fields.some((f) => f.kind === "rows" && f.columns.length > 4);
-  const sheet = sheetOfCalculator[calculator.name]?.(ask);
+  const recipes = $api.useQuery("get", "/api/recipes", {}, { enabled: calculator.name === "recipe-scale" });
+  const sheet = made.data && sheetOfCalculator[calculator.name]?.(ask, made.data, recipes.data ?? []);
   const draw = drawings[calculator.name];
   return (
     <div className="flex min-w-0 flex-1 overflow-auto max-lg:flex-col">

@@ -1,3 +1,4 @@
+import type { Schemas } from "../api/client";
 import type { SheetValues } from "./sheetValues";
 
 type Ask = Record<string, unknown>;
@@ -16,7 +17,25 @@ const lists = (of: Record<string, unknown>): SheetValues => ({
 });
 
 /** The sheet a calculator's answer can be printed on, with what it was asked. */
-export const sheetOfCalculator: Record<string, (ask: Ask) => { kind: string; values: SheetValues }> = {
+export const sheetOfCalculator: Record<
+  string,
+  (ask: Ask, answer: Ask, recipes: Schemas["Recipe"][]) => { kind: string; values: SheetValues }
+> = {
+  "recipe-scale": (a, answer, recipes) => {
+    const recipe = recipes.find((r) => r.id === a.recipe);
+    const measured = (answer.ingredients ?? []) as Schemas["RecipeScaleMeasured"][];
+    return {
+      kind: "recipe-card",
+      values: {
+        numbers: null,
+        texts: { title: recipe?.name ?? "" },
+        lists: {
+          measures: measured.map((i) => `${i.shownAmount} ${i.unit} ${i.name}`),
+          steps: recipe?.steps ?? [],
+        },
+      },
+    };
+  },
   "arc-rows": (a) => ({
     kind: "arc-rows",
     values: numbers({
