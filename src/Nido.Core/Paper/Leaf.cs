@@ -61,6 +61,12 @@ public sealed class Leaf
     /// <returns>Size of the letters, mm.</returns>
     public double Fit(string text, Box box, double most, string field, Face face = Face.Child, Align align = Align.Middle, bool hollow = false)
     {
+        if (pad.Type.Missing(text).Length > 0)
+        {
+            Text(text, box.X, Math.Min(box.Bottom - 1, box.Middle.Y + (most / 2)), box.Width * 0.9 / 5, face);
+            return most;
+        }
+
         for (var size = most; size >= Smallest - 1e-9; size *= size > Smallest * 1.06 ? 0.95 : 0.9)
         {
             var lines = Lines(text, box.Width, size, face);

@@ -36,9 +36,9 @@ public static class Letters
     /// <summary>The letters in order.</summary>
     public static IReadOnlyList<string> Of(string text) => [.. WithBreaks(text).OfType<string>()];
 
-    /// <summary>Letters, digits and spaces in order, each put together with its mark; everything else is left out.</summary>
+    /// <summary>Letters, digits, spaces, hyphens and apostrophes in order, each put together with its mark; everything else is left out.</summary>
     public static IEnumerable<string> Signs(string text) =>
-        Elements(text).Select(e => Together.GetValueOrDefault(e, e)).Where(e => e == " " || char.IsLetterOrDigit(e, 0));
+        Elements(text).Select(e => Together.GetValueOrDefault(e, e)).Where(e => e is " " or "-" or "'" || char.IsLetterOrDigit(e, 0));
 
     /// <summary>A letter and the mark it bears; null where it bears none. ñ, too, is taken apart: it is for drawing.</summary>
     public static (char Letter, char Mark)? Apart(string letter)

@@ -60,35 +60,48 @@ internal static class TraceLetters
         }
 
         var at = leaf.Room.X + (2 * unit);
-        foreach (var letter in Signs(text))
+        foreach (var word in text.Split(' ', StringSplitOptions.RemoveEmptyEntries))
         {
-            if (!outlines && Skeleton.Of(letter) is { } strokes)
+            if (!outlines && Strokes(word) is { } letters)
             {
-                var wide = Skeleton.Width(strokes) * unit;
-                Ensure(at + wide, leaf, text, x);
-                var left = at;
-                Way.Draw(leaf, [.. strokes.Select(s => s.Scaled(unit).Moved(left, foot - (10 * unit)))], unit * 1.5, small: true);
-
-                at += wide + (2.6 * unit);
+                foreach (var strokes in letters)
+                {
+                    var (left, wide) = (at, Skeleton.Width(strokes) * unit);
+                    Ensure(at + wide, leaf, text, x);
+                    Way.Draw(leaf, [.. strokes.Select(s => s.Scaled(unit).Moved(left, foot - (10 * unit)))], unit * 1.5, small: true);
+                    at += wide + (2.6 * unit);
+                }
             }
             else
             {
-                // A letter whose strokes are not known here is traced on its hollow outline.
+                // A word of which not all strokes are known here is traced whole, on hollow letters: joined scripts stay joined.
                 var size = x / pad.Type.XHeight(Face.Child);
-                var wide = pad.Type.Width(letter, Face.Child, size);
+                var wide = pad.Type.Width(word, Face.Child, size);
                 Ensure(at + wide, leaf, text, x);
-                leaf.Text(letter, at, foot, size, Face.Child, hollow: true);
-                at += wide + (letter == " " ? 0 : unit * 1.6);
+                leaf.Text(word, at, foot, size, Face.Child, hollow: true);
+                at += wide;
             }
+
+            at += 3 * unit;
         }
     }
 
     /// <summary>How wide a row of letters is, mm.</summary>
-    public static double Width(Pad pad, string text, double x) => Signs(text).Sum(letter => Skeleton.Of(letter) is { } strokes
-        ? (Skeleton.Width(strokes) + 2.6) * x / Skeleton.XHeight
-        : pad.Type.Width(letter, Face.Child, x / pad.Type.XHeight(Face.Child)) + (x / Skeleton.XHeight * 1.6)) + (2 * x / Skeleton.XHeight);
+    public static double Width(Pad pad, string text, double x)
+    {
+        var unit = x / Skeleton.XHeight;
+        return (2 * unit) + text.Split(' ', StringSplitOptions.RemoveEmptyEntries).Sum(word => (3 * unit) + (Strokes(word) is { } letters
+            ? letters.Sum(s => (Skeleton.Width(s) + 2.6) * unit)
+            : pad.Type.Width(word, Face.Child, x / pad.Type.XHeight(Face.Child))));
+    }
 
-    private static IEnumerable<string> Signs(string text) => Letters.Signs(text);
+    /// <summary>Strokes of each letter of a word, or null where those of one are not known.</summary>
+    private static IReadOnlyList<Figure>[]? Strokes(string word)
+    {
+        string[] signs = [.. Letters.Signs(word)];
+        IReadOnlyList<Figure>[] known = [.. signs.Select(Skeleton.Of).OfType<IReadOnlyList<Figure>>()];
+        return signs.Length > 0 && known.Length == signs.Length ? known : null;
+    }
 
     private static void Ensure(double right, Leaf leaf, string text, double x)
     {
