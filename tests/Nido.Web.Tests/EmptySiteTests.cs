@@ -102,4 +102,19 @@ public sealed class EmptySiteTests(PlainApp plain) : IClassFixture<PlainApp>
         body[list] = new JsonArray((JsonNode?)null);
         return body;
     }
+
+    [Fact]
+    public async Task The_example_is_laid_out_once_and_only_where_nobody_lives()
+    {
+        await using var app = new NidoApp { Demo = false };
+        var (status, week) = await app.SendAsync(HttpMethod.Post, "/api/house/example");
+        status.ShouldBe(201, week.ToJsonString());
+        week["groupName"]!.GetValue<string>().ShouldBe("Wren room");
+        (await app.GetAsync($"/api/weeks/{week["id"]}"))["blocks"]!.AsArray().ShouldNotBeEmpty();
+        (status, var problem) = await app.SendAsync(HttpMethod.Post, "/api/house/example");
+        status.ShouldBe(409);
+        problem["detail"]!.GetValue<string>().ShouldContain("without a group");
+        // It goes like one's own: into the bin.
+        (await app.SendAsync(HttpMethod.Delete, $"/api/groups/{week["groupId"]}")).Status.ShouldBe(204);
+    }
 }

@@ -94,7 +94,8 @@ public static class PaperOfTheWeek
                     null, new Dictionary<string, string> { ["title"] = mix.Recipe.Name },
                     new Dictionary<string, IReadOnlyList<string>>
                     {
-                        ["measures"] = [.. mix.Scaled.Ingredients.Select(i => $"{i.ShownAmount:0.###} {i.Unit} {i.Name}")], ["steps"] = mix.Recipe.Steps,
+                        ["measures"] = [.. mix.Scaled.Ingredients.Select(i => $"{i.ShownAmount:0.###} {i.Unit} {i.Name}")],
+                        ["steps"] = mix.Recipe.Steps,
                     });
                 yield return new(
                     $"recipe {mix.Recipe.Id}", "recipe-card", values, 1, false, line.Material.Name, null, [], first,

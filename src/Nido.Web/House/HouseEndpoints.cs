@@ -1,8 +1,11 @@
 using Microsoft.AspNetCore.Http.HttpResults;
+using Microsoft.EntityFrameworkCore;
+using Nido.Catalog;
 using Nido.Data;
 using Nido.Data.Backups;
 using Nido.Data.TakenAway;
 using Nido.Web.Common;
+using Nido.Web.Week;
 
 namespace Nido.Web.House;
 
@@ -21,6 +24,7 @@ public static partial class HouseEndpoints
         house.MapDelete("/backups/{name}", Drop).WithName("dropBackup");
         house.MapPost("/backups/brought", Bring).WithName("bringBackup").Accepts<string>(Zip).WithMetadata(new LargeBody());
         house.MapPost("/backups/{name}/restore", Restore).WithName("restoreBackup");
+        house.MapPost("/example", LayExample).WithName("layExample");
         house.MapGet("/bin", Bin).WithName("getBin");
         house.MapPost("/bin/{id}/back", BringBack).WithName("bringBack");
         house.MapDelete("/bin/{id}", Erase).WithName("erase");
@@ -28,6 +32,27 @@ public static partial class HouseEndpoints
 
     private static async Task<Ok<HouseView>> Look(SiteFolder folder, TimeProvider time, CancellationToken stop) =>
         TypedResults.Ok(await HouseReading.ViewAsync(folder, time.GetUtcNow(), stop));
+
+    /// <summary>The invented house of the demo, into a house where nobody lives; each part of it can be taken away like one's own.</summary>
+    private static async Task<Results<Created<WeekName>, ProblemHttpResult>> LayExample(
+        NidoDb db, Content content, Compositions compositions, CancellationToken stop)
+    {
+        if (await db.Groups.IgnoreQueryFilters().AnyAsync(stop))
+        {
+            return Problems.Rule("Somebody lives here", "The example is laid out only in a house without a group. Take your groups away first, or look at it in another folder.");
+        }
+
+        await Site.SeedDemoAsync(db, NewId.Next, stop);
+        var first = await db.Weeks.Join(db.Groups, w => w.GroupId, g => g.Id, (w, g) => new { w.Id, w.GroupId, g.Name, g.Kind, w.ThemeId, w.Monday })
+            .OrderBy(w => w.Kind).FirstAsync(stop);
+        foreach (var week in await db.Weeks.Select(w => w.Id).ToListAsync(stop))
+        {
+            compositions.Begin(week);
+        }
+
+        return TypedResults.Created(
+            $"/api/weeks/{first.Id}", new WeekName(first.Id, first.GroupId, first.Name, (await db.ThemeAsync(content, first.ThemeId, stop))!.Name, first.Monday));
+    }
 
     private static async Task<Created<BackupFile>> Make(SiteFolder folder, NidoDb db, TimeProvider time, CancellationToken stop)
     {

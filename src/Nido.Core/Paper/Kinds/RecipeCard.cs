@@ -14,7 +14,9 @@ internal static class RecipeCard
     /// <summary>Measures that are drawn; what is asked in another is written.</summary>
     private static readonly Dictionary<string, string> Drawn = new()
     {
-        ["cup"] = "M 20 10 L 80 10 L 72 92 L 28 92 Z", ["tbsp"] = "A 50 26 20 24 0 360 Z M 50 50 L 50 96", ["tsp"] = "A 50 34 13 16 0 360 Z M 50 50 L 50 96",
+        ["cup"] = "M 20 10 L 80 10 L 72 92 L 28 92 Z",
+        ["tbsp"] = "A 50 26 20 24 0 360 Z M 50 50 L 50 96",
+        ["tsp"] = "A 50 34 13 16 0 360 Z M 50 50 L 50 96",
     };
 
     private static void Draw(Pad pad, Values v)

@@ -3,7 +3,7 @@ import createQueries from "openapi-react-query";
 import type { components, paths } from "./schema";
 
 /** The typed client; paths, query keys and types come from the OpenAPI document. */
-export const api = createFetch<paths>({ baseUrl: window.location.origin });
+export const api = createFetch<paths>({ baseUrl: globalThis.location?.origin ?? "" });
 export const $api = createQueries(api);
 
 // Which edition of what stands at an address was last read or saved (its ETag).
@@ -94,6 +94,7 @@ export const weekDays: WeekDay[] = ["monday", "tuesday", "wednesday", "thursday"
 
 /** Problem details as the server sends them (RFC 9457). */
 export interface Problem {
+  status?: number | null;
   title?: string | null;
   detail?: string | null;
   fields?: { field: string; value: string; message: string }[];

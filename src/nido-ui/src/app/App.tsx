@@ -6,10 +6,12 @@ import { GroupPage } from "../group/GroupPage";
 import { IdeasPage } from "../ideas/IdeasPage";
 import { ThemePage } from "../ideas/theme/ThemePage";
 import { PrepPage } from "../prep/PrepPage";
+import { today } from "../shared/dates";
 import { TodayPage } from "../today/TodayPage";
 import { TermPage } from "../week/term/TermPage";
 import { WeekPage } from "../week/WeekPage";
 import { WordsPage } from "../words/WordsPage";
+import { currentWeek, lastGroup } from "./currentWeek";
 import { Frame } from "./Frame";
 import { StartPage } from "./StartPage";
 import { useLook } from "./useLook";
@@ -96,6 +98,6 @@ function ToNewestWeek() {
   if (!weeks.data) {
     return null;
   }
-  const first = weeks.data[0];
+  const first = currentWeek(weeks.data, lastGroup(), today());
   return <Navigate to={first ? `/w/${first.id}/week` : "/start"} replace />;
 }

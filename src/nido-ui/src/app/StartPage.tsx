@@ -5,6 +5,7 @@ import { Link, useNavigate } from "react-router";
 import { $api } from "../api/client";
 import { monday } from "../shared/dates";
 import { ErrorNote } from "../shared/ErrorNote";
+import { UnitUpload } from "../week/UnitUpload";
 import { useLook } from "./useLook";
 
 /** What a site without a group begins with: a group and its first week. */
@@ -20,6 +21,13 @@ export function StartPage() {
   const [kind, setKind] = useState<"class" | "dropIn">("class");
   const [timetable, setTimetable] = useState("");
   const [themeId, setThemeId] = useState("");
+  const weeks = $api.useQuery("get", "/api/weeks");
+  const example = $api.useMutation("post", "/api/house/example", {
+    onSuccess: async (week) => {
+      await queries.invalidateQueries();
+      navigate(`/w/${week.id}/week`);
+    },
+  });
   const timetables = $api.useQuery("get", "/api/timetables");
   const begin = async () => {
     const group = await addGroup.mutateAsync({ body: { name, place: "", kind, timetable: timetable || null } });
@@ -88,11 +96,31 @@ export function StartPage() {
             {t("start.begin")}
           </button>
         </form>
-        <p className="mt-4">
-          <Link className="link" to="/house">
-            {t("rail.house")}
-          </Link>
-        </p>
+        {weeks.data?.length === 0 && (
+          <section className="card-paper mt-4 p-6" data-example>
+            <h2>{t("start.example")}</h2>
+            <p className="my-2">{t("start.exampleWhy")}</p>
+            <button
+              type="button"
+              className="btn btn-outline"
+              disabled={example.isPending}
+              onClick={() => example.mutate({})}
+            >
+              {example.isPending ? t("start.wait") : t("start.example")}
+            </button>
+            <ErrorNote error={example.error} />
+          </section>
+        )}
+        <section className="card-paper my-4 p-6">
+          <h2>{t("start.bring")}</h2>
+          <p className="my-2">{t("start.bringWhy")}</p>
+          <UnitUpload onDone={(id) => navigate(`/w/${id}/week`)} />
+          <p className="mt-2">
+            <Link className="link" to="/house">
+              {t("rail.house")}
+            </Link>
+          </p>
+        </section>
       </div>
     </main>
   );

@@ -18,13 +18,13 @@ export function MaterialPanel({ materialId, onOpen }: { materialId: string; onOp
   });
   const m = material.data;
   if (!m) {
-    return <aside className="w-[300px] shrink-0 border-base-300 border-l" />;
+    return <aside className="w-[300px] shrink-0 border-base-300 border-l max-md:hidden" />;
   }
   const unit = t(`unit.${unitKey(m.unit)}`);
   const currency = week.data?.currency ?? "USD";
   return (
     <aside
-      className="w-[300px] shrink-0 overflow-auto border-base-300 border-l bg-base-100 px-4 py-3 max-lg:w-[250px]"
+      className="w-[300px] shrink-0 overflow-auto border-base-300 border-l bg-base-100 px-4 py-3 max-lg:w-[250px] max-md:max-h-[48%] max-md:w-full max-md:border-t max-md:border-l-0"
       aria-label={m.name}
     >
       <h2 className="text-lg">{m.name}</h2>

@@ -1,7 +1,7 @@
 import { useState } from "react";
 import { useTranslation } from "react-i18next";
 import type { Ladder, StepOffer } from "../api/client";
-import { longDay } from "../shared/dates";
+import { isoDay, longDay } from "../shared/dates";
 import type { useObservations } from "./useObservations";
 
 /** What a child works towards on a ladder: a step and a day. */
@@ -23,7 +23,7 @@ export function ObjectiveForm({
   const [by, setBy] = useState(() => {
     const day = new Date(`${from}T12:00:00`);
     day.setDate(day.getDate() + 42);
-    return day.toISOString().slice(0, 10);
+    return isoDay(day);
   });
   if (offer.objective) {
     return (

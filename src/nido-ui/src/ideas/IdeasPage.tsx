@@ -70,8 +70,8 @@ export function IdeasPage() {
           onChange={(e) => setFind(e.target.value)}
         />
       </header>
-      <div className="flex min-h-0 flex-1">
-        <ul className="w-[330px] shrink-0 overflow-auto border-base-300 border-r p-2 max-lg:w-[250px]">
+      <div className="flex min-h-0 flex-1 max-md:flex-col">
+        <ul className="w-[330px] shrink-0 overflow-auto border-base-300 border-r p-2 max-lg:w-[250px] max-md:max-h-[38%] max-md:w-full max-md:border-b">
           {shown.map((idea) => (
             <IdeaRow
               key={idea.ideaId}

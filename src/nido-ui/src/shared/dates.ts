@@ -14,21 +14,24 @@ export const longDay = (iso: string) =>
     month: "long",
   });
 
-/** "7–11 December". */
-export const fromTo = (first: string, last: string) => {
-  const month = (iso: string) => at(iso).toLocaleDateString(i18next.language, { month: "long" });
-  return first === last
-    ? `${at(first).getDate()} ${month(first)}`
-    : month(first) === month(last)
-      ? `${at(first).getDate()}–${at(last).getDate()} ${month(last)}`
-      : `${at(first).getDate()} ${month(first)} – ${at(last).getDate()} ${month(last)}`;
-};
+/** "7–11 December", "7–11 de diciembre"; the days of one month stand close together. */
+export const fromTo = (first: string, last: string) =>
+  new Intl.DateTimeFormat(i18next.language === "en" ? "en-GB" : i18next.language, { day: "numeric", month: "long" })
+    .formatRange(at(first), at(last))
+    .replace(/(\d)\s*[–-]\s*(\d)/, "$1–$2");
+
+/** A day as the server writes it, by the clock and calendar of the place one is at: not by universal time, which is another day. */
+export const isoDay = (day: Date) =>
+  `${day.getFullYear()}-${`${day.getMonth() + 1}`.padStart(2, "0")}-${`${day.getDate()}`.padStart(2, "0")}`;
+
+/** Today here. */
+export const today = () => isoDay(new Date());
 
 /** The Monday of this week, as the server writes dates. */
 export const monday = () => {
   const day = new Date();
   day.setDate(day.getDate() - ((day.getDay() + 6) % 7));
-  return day.toISOString().slice(0, 10);
+  return isoDay(day);
 };
 
 /** Whole days from one date to another. */

@@ -3,7 +3,7 @@ import { useState } from "react";
 import { useTranslation } from "react-i18next";
 import { $api } from "../api/client";
 import { RotaDialog } from "../group/RotaDialog";
-import { dayAndNumber, longDay } from "../shared/dates";
+import { dayAndNumber, today as dayHere, longDay } from "../shared/dates";
 import { ErrorNote } from "../shared/ErrorNote";
 import { useKeys } from "../shared/useKeys";
 import { useWeek } from "../shared/useWeek";
@@ -18,7 +18,7 @@ export function TodayPage() {
   const [day, setDay] = useState<number | null>(null);
   const [block, setBlock] = useState(0);
   const [rota, setRota] = useState(false);
-  const today = new Date().toISOString().slice(0, 10);
+  const today = dayHere();
   const shown =
     day ??
     Math.max(

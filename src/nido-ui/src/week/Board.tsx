@@ -1,5 +1,5 @@
 import { CloudRain } from "lucide-react";
-import { Fragment } from "react";
+import { type CSSProperties, Fragment } from "react";
 import { useTranslation } from "react-i18next";
 import { type Aim, aims, type Strip, type WeekView } from "../api/client";
 import { dayAndNumber } from "../shared/dates";
@@ -52,8 +52,8 @@ export function Board({
   return (
     // biome-ignore lint/a11y/noStaticElementInteractions: the keys belong to the buttons inside
     <div
-      className="grid gap-x-1.5"
-      style={{ gridTemplateColumns: `84px repeat(${view.days.length}, minmax(110px, 1fr))` }}
+      className="board"
+      style={{ "--days": view.days.length } as CSSProperties}
       onKeyDown={(e) => {
         const [row, day] = ((e.target as HTMLElement).dataset.at ?? "").split(",").map(Number);
         const step = { ArrowUp: [-1, 0], ArrowDown: [1, 0], ArrowLeft: [0, -1], ArrowRight: [0, 1] }[e.key];
@@ -63,9 +63,9 @@ export function Board({
         }
       }}
     >
-      <span />
+      <span className="board-row" />
       {view.days.map((day, d) => (
-        <h2 key={day.date} className="py-0.5">
+        <h2 key={day.date} className="board-day py-0.5">
           <button
             type="button"
             className="inline-flex min-h-6 cursor-pointer items-center gap-1 underline decoration-dotted underline-offset-4"
@@ -79,7 +79,7 @@ export function Board({
       ))}
       {rows.map(({ block, offer }, row) => (
         <Fragment key={`${block.id}-${offer}`}>
-          <div className={offer === 0 ? "border-base-300 border-t pt-1.5" : ""}>
+          <div className={`board-row ${offer === 0 ? "border-base-300 border-t pt-1.5" : ""}`}>
             {offer === 0 && (
               <>
                 <h3 className="font-bold leading-tight">{block.name}</h3>

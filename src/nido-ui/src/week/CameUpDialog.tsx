@@ -2,7 +2,7 @@ import { useState } from "react";
 import { useTranslation } from "react-i18next";
 import { $api, type CameUpKind, type WeekView } from "../api/client";
 import { Dialog } from "../shared/Dialog";
-import { dayAndNumber } from "../shared/dates";
+import { dayAndNumber, today } from "../shared/dates";
 import { ErrorNote } from "../shared/ErrorNote";
 import { useWeek } from "../shared/useWeek";
 import { BeforeAfter } from "./BeforeAfter";
@@ -13,12 +13,12 @@ const kinds: CameUpKind[] = ["childAway", "adultAway", "rain", "materialGone", "
 export function CameUpDialog({ view, onClose }: { view: WeekView; onClose: () => void }) {
   const { t } = useTranslation();
   const { weekId, show } = useWeek();
-  const today = view.days.findIndex((d) => d.date === new Date().toISOString().slice(0, 10));
+  const todayAt = view.days.findIndex((d) => d.date === today());
   const [kind, setKind] = useState<CameUpKind>("childAway");
   const [subject, setSubject] = useState("");
   const [until, setUntil] = useState("");
-  const [from, setFrom] = useState(Math.max(0, today));
-  const [to, setTo] = useState(Math.max(0, today));
+  const [from, setFrom] = useState(Math.max(0, todayAt));
+  const [to, setTo] = useState(Math.max(0, todayAt));
   const group = $api.useQuery("get", "/api/groups/{groupId}", { params: { path: { groupId: view.groupId } } });
   const materials = $api.useQuery("get", "/api/weeks/{weekId}/materials", { params: { path: { weekId } } });
   const came = $api.useMutation("post", "/api/weeks/{weekId}/came-up", { onSuccess: (r) => show(r.week) });

@@ -28,7 +28,7 @@ export function WeekHeader({ view, composing, changes }: { view: WeekView; compo
           {t("week.olderTo", { to: theme.olderNumbersTo })} · {theme.shapes.join(", ")}
         </p>
       </div>
-      <div className="flex items-center gap-1.5">
+      <div className="flex items-center gap-1.5 max-md:flex-wrap">
         <button
           type="button"
           className="btn btn-ghost btn-sm btn-square"
