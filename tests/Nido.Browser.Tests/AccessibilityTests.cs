@@ -5,10 +5,10 @@ public class AccessibilityTests(RunningSite site) : IClassFixture<RunningSite>
 {
     [Theory]
     [InlineData(false, 1280, "week", "week/term", "group", "cupboard", "ideas", "ideas/making/frame", "ideas/words", "ideas/theme",
-        "prep", "prep/paper", "prep/paper/own-name", "today", "house")]
+        "prep", "prep/paper", "prep/paper/own-name", "today", "journal", "house")]
     [InlineData(true, 1280, "week", "group", "cupboard", "ideas", "ideas/making/dots", "prep", "prep/paper/dice", "today", "house")]
     [InlineData(false, 768, "week", "week/term", "ideas/making/stack", "prep/paper", "today")]
-    [InlineData(false, 390, "prep/paper", "prep/paper/squares")]
+    [InlineData(false, 390, "prep/paper", "prep/paper/squares", "journal")]
     public async Task Every_place_is_clean(bool dark, int width, params string[] places)
     {
         using var page = new Page(width, 800, dark);

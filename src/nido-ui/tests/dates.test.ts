@@ -1,6 +1,6 @@
 import i18next from "i18next";
 import { beforeAll, describe, expect, it, vi } from "vitest";
-import { daysFrom, daysLater, fromTo, isoDay, longDay, monday, today } from "../src/shared/dates";
+import { daysFrom, daysLater, fromTo, isoDay, longDay, monday, seenOn, today } from "../src/shared/dates";
 
 beforeAll(() => i18next.init({ lng: "en", resources: {} }));
 
@@ -27,6 +27,16 @@ describe("days of the place one is at", () => {
     for (const days of [-400, -1, 0, 1, 31, 366]) {
       expect(daysFrom("2026-03-07", daysLater("2026-03-07", days))).toBe(days);
     }
+  });
+
+  it("dates what is seen by the day that is shown, never by one to come", () => {
+    vi.useFakeTimers({ now: new Date("2026-12-09T12:00:00") });
+    expect([seenOn("2026-12-07"), seenOn("2026-12-09"), seenOn("2026-12-11")]).toEqual([
+      "2026-12-07",
+      "2026-12-09",
+      "2026-12-09",
+    ]);
+    vi.useRealTimers();
   });
 
   it("writes days with two digits", () => expect(isoDay(new Date(2026, 0, 5))).toBe("2026-01-05"));

@@ -681,6 +681,54 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/groups/{groupId}/journal": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["getJournal"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/groups/{groupId}/children/{childId}/journal": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["getChildJournal"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/groups/{groupId}/journal/find": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["findInJournal"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/weeks/{weekId}/rota/{day}/{blockId}": {
         parameters: {
             query?: never;
@@ -2582,6 +2630,41 @@ export interface components {
             /** @description Materials the child's written plan allows in spite of an allergy. */
             plans?: components["schemas"]["WrittenPlan"][];
         };
+        /** @description A child as the journal lists it. */
+        ChildInJournal: {
+            childId: string;
+            name: string;
+            /** Format: int32 */
+            seen: number;
+            /** Format: date */
+            last: null | string;
+        };
+        /** @description The journal of a child. */
+        ChildJournal: {
+            /** @description The child. */
+            childId: string;
+            /** @description Its name. */
+            name: string;
+            /**
+             * Format: int32
+             * @description Its age on the last day.
+             */
+            months: number;
+            /**
+             * Format: date
+             * @description First day looked at.
+             */
+            from: string;
+            /**
+             * Format: date
+             * @description Last day looked at.
+             */
+            to: string;
+            /** @description Its way on each ladder of which anything is known, those with most seen first. */
+            ladders: components["schemas"]["LadderPath"][];
+            /** @description What was written down, newest first. */
+            notes: components["schemas"]["Observation"][];
+        };
         /** @description A row of the grid, an offer a ladder. */
         ChildSteps: {
             childId: string;
@@ -3137,6 +3220,10 @@ export interface components {
              */
             spare: number;
         };
+        /** @description Words to find. */
+        FindBody: {
+            words: string;
+        };
         /** @description Where a finding is met. */
         FindingPlace: {
             /** @description Day, block and offer; the idea is empty where the finding is about the block. */
@@ -3253,6 +3340,18 @@ export interface components {
          * @enum {unknown}
          */
         FoodRule: "withAllergyCheck" | "never" | "freely";
+        /** @description Something written down. */
+        FoundLine: {
+            seen: components["schemas"]["Observation"];
+            child: string;
+            ladder: string;
+        };
+        /** @description What was found: how many, and the newest of them. */
+        FoundView: {
+            /** Format: int32 */
+            count: number;
+            lines: components["schemas"]["FoundLine"][];
+        };
         /** @description What comes out; joints, sticks and braces of one frame. */
         FrameAnswer: {
             /**
@@ -3672,6 +3771,26 @@ export interface components {
             aim: components["schemas"]["Aim"];
             moves: string[];
             steps: components["schemas"]["LadderStep"][];
+        };
+        /** @description A way on a ladder. */
+        LadderPath: {
+            /** @description The ladder. */
+            id: string;
+            /** @description In words. */
+            name: string;
+            /** @description Names of its steps. */
+            steps: string[];
+            /** @description The belief, a week each. */
+            points: components["schemas"]["PathPoint"][];
+            /** @description What was seen. */
+            seen: components["schemas"]["Observation"][];
+            /**
+             * Format: int32
+             * @description Highest step seen alone, or null.
+             */
+            ownBest: null | number;
+            chosen: null | components["schemas"]["ChosenStep"];
+            objective: null | components["schemas"]["Objective"];
         };
         /** @description One step of a ladder. */
         LadderStep: {
@@ -4331,6 +4450,29 @@ export interface components {
             paper: components["schemas"]["PaperSize"];
             /** @description Days that have a page of their own. */
             days: string[];
+        };
+        /** @description Where a child is believed to stand on a ladder on a day, in steps: 3.5 is half way from the third to the fourth. */
+        PathPoint: {
+            /**
+             * Format: date
+             * @description The day.
+             */
+            day: string;
+            /**
+             * Format: double
+             * @description The middle of the belief.
+             */
+            mean: number;
+            /**
+             * Format: double
+             * @description With this one, …
+             */
+            low: number;
+            /**
+             * Format: double
+             * @description …80% of the belief.
+             */
+            high: number;
         };
         /** @description What comes out. */
         PatternCardsAnswer: {
@@ -7996,6 +8138,110 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content?: never;
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    getJournal: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                groupId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ChildInJournal"][];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    getChildJournal: {
+        parameters: {
+            query?: {
+                from?: string;
+                to?: string;
+            };
+            header?: never;
+            path: {
+                groupId: string;
+                childId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ChildJournal"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    findInJournal: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                groupId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["FindBody"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FoundView"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
             };
             /** @description Not Found */
             404: {

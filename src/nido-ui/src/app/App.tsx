@@ -19,6 +19,8 @@ import { useLook } from "./useLook";
 // The calculators are many and drawn: they are fetched when they are opened.
 const MakingPage = lazy(() => import("../making/MakingPage").then((m) => ({ default: m.MakingPage })));
 
+const JournalPage = lazy(() => import("../journal/JournalPage").then((m) => ({ default: m.JournalPage })));
+
 // Sheets and their previews are fetched when paper is opened.
 const PaperPage = lazy(() => import("../paper/PaperPage").then((m) => ({ default: m.PaperPage })));
 const SheetPage = lazy(() => import("../paper/SheetPage").then((m) => ({ default: m.SheetPage })));
@@ -67,6 +69,14 @@ export function App() {
           }
         />
         <Route path="today" element={<TodayPage />} />
+        <Route
+          path="journal"
+          element={
+            <Suspense>
+              <JournalPage />
+            </Suspense>
+          }
+        />
         <Route
           path="house"
           element={

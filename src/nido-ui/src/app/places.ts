@@ -1,4 +1,4 @@
-import { Archive, CalendarDays, Lightbulb, Scissors, SunMedium, Users } from "lucide-react";
+import { Archive, BookOpen, CalendarDays, Lightbulb, Scissors, SunMedium, Users } from "lucide-react";
 
 /** The places in the order of the work; a place's key is its number. */
 export const places = [
@@ -8,4 +8,5 @@ export const places = [
   { id: "week", icon: CalendarDays },
   { id: "prep", icon: Scissors },
   { id: "today", icon: SunMedium },
+  { id: "journal", icon: BookOpen },
 ] as const;

@@ -2,7 +2,7 @@ import { Undo2 } from "lucide-react";
 import { useState } from "react";
 import { useTranslation } from "react-i18next";
 import { $api, type HelpLevel, helpLevels, type StepsView } from "../api/client";
-import { longDay } from "../shared/dates";
+import { longDay, seenOn, today } from "../shared/dates";
 import { ErrorNote } from "../shared/ErrorNote";
 import { Curve } from "./Curve";
 import { ObjectiveForm } from "./ObjectiveForm";
@@ -24,6 +24,8 @@ export function StepPanel({
   const offer = row?.offers[cell.ladder];
   const changes = useObservations(groupId);
   const [minutes, setMinutes] = useState("");
+  const [on, setOn] = useState(today);
+  const [note, setNote] = useState("");
   // Read for their editions: what is chosen here is a change of what is seen here.
   const of = { params: { path: { groupId, childId: row?.childId ?? "", ladder: ladder?.id ?? "" } } };
   const enabled = row !== undefined && ladder !== undefined;
@@ -50,13 +52,16 @@ export function StepPanel({
           ...at,
           step: offer.step,
           help,
-          on: null,
+          on: seenOn(on),
           by: null,
-          note: null,
+          note: note || null,
           minutes: minutes === "" ? null : Number(minutes),
         },
       ])
-      .then(() => setMinutes(""))
+      .then(() => {
+        setMinutes("");
+        setNote("");
+      })
       .catch(() => undefined);
   return (
     <section
@@ -152,6 +157,24 @@ export function StepPanel({
             min
           </label>
         </fieldset>
+        <p className="mt-1 flex flex-wrap gap-1.5">
+          <input
+            type="date"
+            className="input input-xs w-32"
+            aria-label={t("evidence.on")}
+            max={today()}
+            value={on}
+            onChange={(x) => setOn(x.target.value || today())}
+          />
+          <input
+            className="input input-xs min-w-40 flex-1"
+            aria-label={t("evidence.note", { name: row.name })}
+            placeholder={t("evidence.note", { name: row.name })}
+            maxLength={300}
+            value={note}
+            onChange={(x) => setNote(x.target.value)}
+          />
+        </p>
         {e && e.own.seen > 0 && (
           <p className="quiet">
             {t("evidence.own", { count: e.own.seen, median: e.own.median, seldom: e.own.seldomLonger })}

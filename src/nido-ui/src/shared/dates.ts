@@ -24,6 +24,9 @@ export const fromTo = (first: string, last: string) =>
 export const isoDay = (day: Date) =>
   `${day.getFullYear()}-${`${day.getMonth() + 1}`.padStart(2, "0")}-${`${day.getDate()}`.padStart(2, "0")}`;
 
+/** The day something seen is about: that which is shown, never one to come. */
+export const seenOn = (shown: string) => (shown <= today() ? shown : today());
+
 /** Today here. */
 export const today = () => isoDay(new Date());
 

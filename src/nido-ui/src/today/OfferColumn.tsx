@@ -42,7 +42,7 @@ export function OfferColumn({ today, date }: { today: OfferOfDay; date: string }
           ) : (
             <ul className="flex flex-wrap gap-1.5">
               {s.who.map((w) => (
-                <ChildPill key={w.childId} who={w} ladder={offer.ladder} step={s.step} />
+                <ChildPill key={w.childId} who={w} ladder={offer.ladder} step={s.step} date={date} />
               ))}
               {s.who.map((w) => (
                 <WhoNote key={`note ${w.childId}`} who={w} />

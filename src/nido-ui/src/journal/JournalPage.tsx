@@ -1,0 +1,74 @@
+import { Printer } from "lucide-react";
+import { useDeferredValue, useState } from "react";
+import { useTranslation } from "react-i18next";
+import { $api } from "../api/client";
+import { dayAndNumber } from "../shared/dates";
+import { ErrorNote } from "../shared/ErrorNote";
+import { useWeek } from "../shared/useWeek";
+import { ChildPage } from "./ChildPage";
+import { FoundList } from "./FoundList";
+
+/** Journal: what happened is kept. A child's way through the weeks, and everything that was written down, found again. */
+export function JournalPage() {
+  const { t } = useTranslation();
+  const { week } = useWeek();
+  const groupId = week.data?.groupId ?? "";
+  // Which child is open stays in the page: an address never says it.
+  const [childId, setChildId] = useState<string | null>(null);
+  const [words, setWords] = useState("");
+  const asked = useDeferredValue(words.trim());
+  const children = $api.useQuery(
+    "get",
+    "/api/groups/{groupId}/journal",
+    { params: { path: { groupId } } },
+    { enabled: groupId !== "" },
+  );
+  const open = childId ?? children.data?.find((c) => c.seen > 0)?.childId ?? children.data?.[0]?.childId ?? null;
+  return (
+    <main className="flex min-w-0 flex-1 flex-col">
+      <header className="no-print flex flex-wrap items-center gap-3 border-base-300 border-b px-4 py-2.5">
+        <h1 className="leading-tight">{t("places.journal")}</h1>
+        <span className="quiet mr-auto">{week.data?.groupName}</span>
+        <input
+          data-find
+          className="input input-sm w-56"
+          placeholder={t("journal.find")}
+          aria-label={t("journal.find")}
+          maxLength={100}
+          value={words}
+          onChange={(e) => setWords(e.target.value)}
+        />
+        <button type="button" className="btn btn-outline btn-sm" onClick={() => window.print()}>
+          <Printer size={16} aria-hidden="true" /> {t("paper.print")}
+        </button>
+      </header>
+      <ErrorNote error={children.error} />
+      {asked ? (
+        <FoundList groupId={groupId} words={asked} />
+      ) : (
+        <div className="flex min-h-0 flex-1 max-md:flex-col">
+          <nav
+            aria-label={t("journal.children")}
+            className="no-print w-[212px] shrink-0 overflow-auto border-base-300 border-r p-2 max-md:flex max-md:w-full max-md:border-b"
+          >
+            {children.data?.map((c) => (
+              <button
+                key={c.childId}
+                type="button"
+                aria-pressed={c.childId === open}
+                className={`mb-0.5 block min-h-11 w-full cursor-pointer rounded-[10px] border px-2.5 py-1 text-left max-md:w-auto max-md:shrink-0 ${c.childId === open ? "border-2 border-base-content bg-base-100 font-semibold" : "border-transparent"}`}
+                onClick={() => setChildId(c.childId)}
+              >
+                {c.name}
+                <span className="quiet block text-xs">
+                  {c.last ? t("journal.seen", { count: c.seen, day: dayAndNumber(c.last) }) : t("journal.nothingYet")}
+                </span>
+              </button>
+            ))}
+          </nav>
+          {open && <ChildPage key={open} groupId={groupId} childId={open} />}
+        </div>
+      )}
+    </main>
+  );
+}
