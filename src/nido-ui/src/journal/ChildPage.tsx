@@ -1,9 +1,9 @@
 import { useState } from "react";
 import { useTranslation } from "react-i18next";
-import { $api } from "../api/client";
+import { $api, helpLevels } from "../api/client";
 import { daysLater, longDay, today } from "../shared/dates";
 import { ErrorNote } from "../shared/ErrorNote";
-import { PathPlot } from "./PathPlot";
+import { Mark, PathPlot } from "./PathPlot";
 import { PathTable } from "./PathTable";
 
 const spans = [6, 12, 26, 52] as const;
@@ -27,7 +27,8 @@ export function ChildPage({ groupId, childId }: { groupId: string; childId: stri
             <h2 className="mr-auto text-xl">
               {child.name}{" "}
               <span className="quiet text-base">
-                {t("journal.age", { years: Math.floor(child.months / 12), months: child.months % 12 })}
+                {t("journal.years", { count: Math.floor(child.months / 12) })}{" "}
+                {t("journal.monthsOld", { count: child.months % 12 })}
               </span>
             </h2>
             <label className="no-print flex items-center gap-2">
@@ -46,6 +47,22 @@ export function ChildPage({ groupId, childId }: { groupId: string; childId: stri
             </label>
           </div>
           {child.ladders.length === 0 && <p>{t("journal.empty", { name: child.name })}</p>}
+          {child.ladders.length > 0 && (
+            <p className="quiet mb-2 flex flex-wrap items-center gap-x-4 gap-y-1 text-[13px]">
+              {helpLevels.map((h) => (
+                <span key={h} className="inline-flex items-center gap-1.5">
+                  <svg viewBox="-6 -6 12 12" className="size-3.5" aria-hidden="true">
+                    <Mark help={h} />
+                  </svg>
+                  {t(`help.${h}`)}
+                </span>
+              ))}
+              <span className="inline-flex items-center gap-1.5">
+                <span className="inline-block h-3 w-6 border-base-content border-y bg-secondary" aria-hidden="true" />
+                {t("journal.band")}
+              </span>
+            </p>
+          )}
           <div className="grid gap-4 xl:grid-cols-2">
             {child.ladders.map((l) => (
               <article key={l.id} className="card-paper break-inside-avoid p-3" data-path={l.id}>

@@ -1,6 +1,6 @@
 import { useTranslation } from "react-i18next";
 import type { HelpLevel } from "../api/client";
-import { dayAndNumber, longDay } from "../shared/dates";
+import { dayAndMonth, longDay } from "../shared/dates";
 import { type LadderPath, plotOf, spread } from "./path";
 
 /** Steps over weeks: the belief with its interval, and what was seen as marks that differ by shape. */
@@ -45,16 +45,16 @@ export function PathPlot({ path }: { path: LadderPath }) {
         </g>
       ))}
       {path.points
-        .filter((_, k) => k % Math.ceil(path.points.length / 6) === 0)
+        .filter((_, k) => (path.points.length - 1 - k) % Math.ceil(path.points.length / 6) === 0)
         .map((w) => (
           <text
             key={w.day}
             x={p.x(w.day)}
             y={p.height - 3}
-            textAnchor="middle"
+            textAnchor={w === last ? "end" : "middle"}
             className="fill-base-content text-[11px]"
           >
-            {dayAndNumber(w.day)}
+            {dayAndMonth(w.day)}
           </text>
         ))}
     </svg>

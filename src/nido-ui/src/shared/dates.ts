@@ -6,6 +6,13 @@ const at = (iso: string) => new Date(`${iso}T12:00:00`);
 export const dayAndNumber = (iso: string) =>
   `${at(iso).toLocaleDateString(i18next.language, { weekday: "short" })} ${at(iso).getDate()}`;
 
+/** "4 Dec". */
+export const dayAndMonth = (iso: string) =>
+  at(iso).toLocaleDateString(i18next.language === "en" ? "en-GB" : i18next.language, {
+    day: "numeric",
+    month: "short",
+  });
+
 /** "Friday 4 December". */
 export const longDay = (iso: string) =>
   at(iso).toLocaleDateString(i18next.language === "en" ? "en-GB" : i18next.language, {
