@@ -38,6 +38,11 @@ export function Calculation({ calculator }: { calculator: Calculator }) {
             onChange={(entry) => setEntries({ ...entries, [f.path]: entry })}
           />
         ))}
+        {sheet && !made.error && (
+          <p className="col-span-2 mt-1">
+            <PrintLink kind={sheet.kind} values={sheet.values} />
+          </p>
+        )}
       </form>
       <section className="min-w-0 flex-1 p-4" aria-label={t("making.answer")} aria-live="polite" data-made>
         {made.error && (
@@ -64,7 +69,6 @@ export function Calculation({ calculator }: { calculator: Calculator }) {
                 </div>
               ))}
             </dl>
-            {sheet && !made.error && <PrintLink kind={sheet.kind} values={sheet.values} />}
             {draw?.(made.data, ask)}
             <h3 className="mt-3 font-bold">{t("making.how")}</h3>
             <ol className="list-decimal pl-5 text-[13px]">
