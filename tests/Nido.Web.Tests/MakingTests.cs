@@ -27,6 +27,7 @@ public sealed class MakingTests(PlainApp plain) : IClassFixture<PlainApp>
     [InlineData("dots", """{"numerals":[1,2,3],"holeDiameter":6,"cardWidth":80,"cardHeight":60,"margin":5,"gap":3}""", "perSet", "6")]
     [InlineData("pattern-cards", """{"kind":"ring","colours":["red","blue"],"length":6}""", "possible", "14")]
     [InlineData("two-ended-sticks", """{"colours":["a","b","c","d","e"]}""", "distinct", "10")]
+    [InlineData("two-lines", """{"shape":"square","size":90,"distance":9}""", "constant", "true")]
     [InlineData("stick-cards", """{"sticks":2,"length":40,"cards":1}""", "cards", null)]
     [InlineData("two-ended-sticks/card", """{"set":[["a","b"]],"card":[["b","a"]]}""", "buildable", "true")]
     [InlineData("fits-through", """{"piece":{"shape":"box","length":90,"width":40,"height":30},"opening":{"shape":"round","diameter":50}}""", "passes", "true")]

@@ -17,6 +17,14 @@ public readonly record struct At(double X, double Y)
     /// <summary>Distance to another, mm.</summary>
     public double To(At other) => Math.Sqrt(((X - other.X) * (X - other.X)) + ((Y - other.Y) * (Y - other.Y)));
 
+    /// <summary>Distance to a straight piece from one place to another, mm.</summary>
+    public double ToLine(At from, At to)
+    {
+        var (d, length) = (to - from, from.To(to));
+        var t = length < 1e-12 ? 0 : Math.Clamp((((X - from.X) * d.X) + ((Y - from.Y) * d.Y)) / (length * length), 0, 1);
+        return To(from + (d * t));
+    }
+
     /// <summary>A place on a circle; degrees run clockwise from the right.</summary>
     public static At OnCircle(At middle, double radius, double degrees)
     {

@@ -12,7 +12,7 @@ public static class SheetKinds
         SnipStrips.Kind, CuttingLines.Kind, SpiralAndCorners.Kind, CutShapes.Kind,
         Squares.Kind, FoldLines.Kind,
         Shapes.Kind, FillOutlines.Kind,
-        ArcRowsSheet.Kind, Plate.Kind, PegPlaces.Kind, LacingCard.Kind, DrillTemplate.Kind, LidOpenings.Kind,
+        ArcRowsSheet.Kind, Plate.Kind, PegPlaces.Kind, LacingCard.Kind, FrameCard.Kind, DrillTemplate.Kind, LidOpenings.Kind,
         TraceForms.Kind, TraceTracks.Kind, TraceLetters.Kind, OwnName.Kind,
         LetterMats.Kind, NameTiles.Kind, DotLetters.Kind, FirstSound.Kind,
         WordCards.Kind, PicturePairs.Kind, StoryOrder.Kind,

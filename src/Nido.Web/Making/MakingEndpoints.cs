@@ -1,5 +1,6 @@
 using Nido.Catalog;
 using Nido.Core.Making;
+using Nido.Core.Paper;
 using Nido.Web.Common;
 
 namespace Nido.Web.Making;
@@ -37,6 +38,7 @@ public static class MakingEndpoints
         Map<ScrewBoard.Ask, ScrewBoard.Answer>(making, "screw-board", ScrewBoard.Of);
         Map<SimilarSet.Ask, SimilarSet.Answer>(making, "similar-set", SimilarSet.Of);
         Map<DirectionStrips.Ask, DirectionStrips.Answer>(making, "direction-strips", DirectionStrips.Of);
+        Map<TwoLines.Ask, TwoLines.Answer>(making, "two-lines", TwoLines.Of);
         Map<StickCards.Ask, StickCards.Answer>(making, "stick-cards", StickCards.Of);
         Map<SessionKits.Ask, SessionKits.Answer>(making, "session-kits", SessionKits.Of);
         Map<TrayFill.Ask, TrayFill.Answer>(making, "tray-fill", TrayFill.Of);

@@ -48,9 +48,25 @@ public sealed class FigureTests
             var outer = Outside.Of(exact, far);
             foreach (var p in outer.Runs[0].Along().Concat(Middles(outer)))
             {
-                inner.Zip(inner.Skip(1), (a, b) => Distance(p, a, b)).Min().ShouldBe(far, 0.1, $"{shape} {far} at {p}");
+                inner.Zip(inner.Skip(1), (a, b) => p.ToLine(a, b)).Min().ShouldBe(far, 0.1, $"{shape} {far} at {p}");
             }
         }
+    }
+
+    [Fact]
+    public void Two_lines_are_as_long_as_geometry_says()
+    {
+        // A line outside a convex shape is longer by a full circle of its distance (Steiner's formula).
+        foreach (var shape in new[] { "square", "circle", "triangle", "hexagon", "rectangle" })
+        {
+            var made = TwoLines.Of(new(shape, 90, 9));
+            (made.OuterLength - made.InnerLength).ShouldBe(2 * Math.PI * 9, 0.1, shape);
+            made.Constant.ShouldBeTrue(shape);
+        }
+
+        TwoLines.Of(new("square", 90, 9)).InnerLength.ShouldBe(360, 1e-6);
+        TwoLines.Of(new("square", 300, 9)).FitsA4.ShouldBeFalse();
+        Should.Throw<MakingException>(() => TwoLines.Of(new("square", 90, 60))).Field.ShouldBe("distance");
     }
 
     [Fact]
@@ -170,19 +186,12 @@ public sealed class FigureTests
     private static bool Cross((At From, At To) a, (At From, At To) b)
     {
         // Ten inner places of one, none of them on the other.
-        return Enumerable.Range(1, 9).Select(k => a.From + ((a.To - a.From) * (k / 10.0))).Any(p => Distance(p, b.From, b.To) < 0.5);
+        return Enumerable.Range(1, 9).Select(k => a.From + ((a.To - a.From) * (k / 10.0))).Any(p => p.ToLine(b.From, b.To) < 0.5);
     }
 
     private static IEnumerable<At> Middles(Figure figure)
     {
         var places = figure.Runs[0].Along();
         return places.Zip(places.Skip(1), (a, b) => (a + b) * 0.5);
-    }
-
-    private static double Distance(At p, At a, At b)
-    {
-        var (d, length) = (b - a, a.To(b));
-        var t = length < 1e-12 ? 0 : Math.Clamp((((p.X - a.X) * d.X) + ((p.Y - a.Y) * d.Y)) / (length * length), 0, 1);
-        return p.To(a + (d * t));
     }
 }

@@ -1788,6 +1788,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/making/two-lines": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["makeTwoLines"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/making/stick-cards": {
         parameters: {
             query?: never;
@@ -6447,6 +6463,50 @@ export interface components {
              */
             mustTouch: boolean;
         };
+        /** @description What comes out. */
+        TwoLinesAnswer: {
+            /**
+             * Format: double
+             * @description Of the exact line, mm.
+             */
+            innerLength: number;
+            /**
+             * Format: double
+             * @description Of the easy line, mm.
+             */
+            outerLength: number;
+            /**
+             * Format: double
+             * @description Smallest distance from the easy line to the exact one, mm.
+             */
+            least: number;
+            /**
+             * Format: double
+             * @description Largest distance, mm.
+             */
+            most: number;
+            /** @description They differ by less than a tenth of a millimetre. */
+            constant: boolean;
+            /** @description With a margin of 10 mm it fits A4. */
+            fitsA4: boolean;
+            /** @description In words. */
+            trace: string[];
+        };
+        /** @description What is asked. */
+        TwoLinesAsk: {
+            /** @description square, circle, rectangle, triangle, house, hexagon or star. */
+            shape: string;
+            /**
+             * Format: double
+             * @description Side or diameter, mm.
+             */
+            size: number;
+            /**
+             * Format: double
+             * @description From line to line, mm.
+             */
+            distance: number;
+        };
         /** @description What comes out; pieces by name or by their place in the list. */
         TwoOpeningSetAnswer: {
             /** @description Go through the large opening only. */
@@ -10630,6 +10690,39 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["DirectionStripsAnswer"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    makeTwoLines: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "application/json": components["schemas"]["TwoLinesAsk"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TwoLinesAnswer"];
                 };
             };
             /** @description Bad Request */

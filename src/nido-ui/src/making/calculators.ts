@@ -223,6 +223,20 @@ export const calculators: Calculator[] = [
     figures: ["distinct"],
   },
   {
+    name: "two-lines",
+    fields: [
+      {
+        path: "shape",
+        kind: "choice",
+        among: ["square", "circle", "rectangle", "triangle", "house", "hexagon", "star"],
+        start: "square",
+      },
+      mm("size", 90),
+      mm("distance", 9),
+    ],
+    figures: ["innerLength", "outerLength", "constant", "fitsA4"],
+  },
+  {
     name: "stick-cards",
     fields: [
       count("sticks", 5),

@@ -88,5 +88,18 @@ export const sheetOfCalculator: Record<
   }),
   "cover-area": () => ({ kind: "fill-outlines", values: {} as SheetValues }),
   "sheet-yield": (a) => ({ kind: "squares", values: numbers({ side: n(a, "pieceWidth"), count: n(a, "needed") }) }),
-  frame: () => ({ kind: "stick-cards", values: {} as SheetValues }),
+  frame: (a) => ({
+    kind: "frame-card",
+    values: {
+      ...numbers({ storeys: n(a, "storeys") }),
+      texts: typeof a.shape === "string" && a.shape ? { frame: a.shape } : null,
+    },
+  }),
+  "two-lines": (a) => ({
+    kind: "cut-shapes",
+    values: {
+      ...numbers({ size: n(a, "size"), outside: n(a, "distance") }),
+      texts: typeof a.shape === "string" ? { shape: a.shape } : null,
+    },
+  }),
 };
