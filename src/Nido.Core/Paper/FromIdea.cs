@@ -88,17 +88,14 @@ public sealed record FromIdea(Theme Theme, Idea Idea, IdeaStep Step, LadderStep 
 
     private int Top() => Math.Clamp(Rung.Number >= 5 ? Theme.OlderNumbersTo : Theme.NumbersTo, 3, 20);
 
+    // As the step says, as far as the page and the piece allow: the innermost row still holds a piece.
     private SheetValues Arcs()
     {
-        var piece = Idea.Lead is { } lead ? lead.Width : 19;
-        var made = Step.Making;
-        return Values(numbers: new()
-        {
-            ["outerRadius"] = Math.Clamp(made.ArcRadius ?? 85, 30, 95 - (Math.Clamp(piece, 5, 50) / 2)),
-            ["rows"] = Math.Clamp(made.ArcRows, 1, 6),
-            ["rowPitch"] = Math.Clamp(made.ArcPitch > 0 ? made.ArcPitch : 22, 8, 60),
-            ["piece"] = Math.Clamp(piece, 5, 50),
-        });
+        var piece = Math.Clamp(Idea.Lead?.Width ?? 19, 5, 50);
+        var outer = Math.Clamp(Step.Making.ArcRadius ?? 85, 30, Math.Floor((189 - piece) / 2));
+        var pitch = Math.Clamp(Step.Making.ArcPitch > 0 ? Step.Making.ArcPitch : 22, 8, 60);
+        var rows = Math.Clamp(Step.Making.ArcRows, 1, Math.Max(1, Math.Min(6, (int)((outer - (piece / Math.PI)) / pitch) + 1)));
+        return Values(numbers: new() { ["outerRadius"] = outer, ["rows"] = rows, ["rowPitch"] = pitch, ["piece"] = piece });
     }
 
     // Two repeats and a place more than the next one takes must go across a page, whichever paper it is.

@@ -40,7 +40,8 @@ public static class PaperOfTheWeek
         from lying in plan.Filled.GroupBy(f => f.Use.Idea.Id)
         let idea = lying.First().Use.Idea
         from need in idea.Sheets
-        from order in need.Each ? ForEach(plan, [.. lying.Select(l => (l.Placement.Day, l.Use))], idea, need) : ForAll(plan, lying.Min(l => l.Placement.Day), idea, need)
+        let places = lying.Select(l => (l.Placement.Day, l.Use)).ToArray()
+        from order in need.Each ? ForEach(plan, places, idea, need) : ForAll(plan, places, idea, need)
         select order;
 
     /// <summary>A sheet a child a day at the steps it serves; children of a step share a kind, left hands have their own.</summary>
@@ -65,13 +66,19 @@ public static class PaperOfTheWeek
         }
     }
 
-    private static IEnumerable<PaperOrder> ForAll(WeekPlan plan, int day, Idea idea, PaperNeed need)
+    private static IEnumerable<PaperOrder> ForAll(WeekPlan plan, IReadOnlyList<(int Day, Use Use)> lying, Idea idea, PaperNeed need)
     {
+        string[] names = [.. lying.SelectMany(l => l.Use.On(l.Day).Children).Where(c => c.InReach).Select(c => c.Child.Name).Distinct()];
+        if (need.Sheet is "name-tags" && (names.Length == 0 || plan.Problem.Group.Kind != GroupKind.Class))
+        {
+            yield break;
+        }
+
         if (idea.Steps.LastOrDefault(s => s.Number >= need.FromStep && s.Number <= need.ToStep && IsPrintedOn(s, need)) is { } step)
         {
             yield return Order(
-                plan, $"{idea.Id} {need.Sheet}", need.Sheet, new FromIdea(idea.Theme, idea, step, RungOf(plan, idea, step), []), 1, false, idea.Title, null, [],
-                plan.Problem.Days[day].Date);
+                plan, $"{idea.Id} {need.Sheet}", need.Sheet, new FromIdea(idea.Theme, idea, step, RungOf(plan, idea, step), names), 1, false, idea.Title, null, [],
+                plan.Problem.Days[lying.Min(l => l.Day)].Date);
         }
     }
 
