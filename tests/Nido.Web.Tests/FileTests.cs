@@ -26,7 +26,7 @@ public class FileTests(DemoApp demo) : IClassFixture<DemoApp>
     {
         using var pdf = PdfDocument.Open(await App.Client.GetByteArrayAsync($"/api/weeks/{demo.Week}/plan.pdf", NidoApp.Stop));
         var text = string.Join(' ', pdf.GetPages().Select(p => string.Join(' ', p.GetWords().Select(w => w.Text))));
-        foreach (var word in (string[])["post", "Monday", "Friday", "Welcome", "Stations", "prepare", "watch", "Source:", "cupboard"])
+        foreach (var word in (string[])["post", "Monday", "Friday", "Welcome", "Stations", "prepare", "watch", "Sources", "cupboard"])
         {
             text.ShouldContain(word);
         }
