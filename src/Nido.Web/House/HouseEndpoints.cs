@@ -39,7 +39,7 @@ public static partial class HouseEndpoints
     {
         if (await db.Groups.IgnoreQueryFilters().AnyAsync(stop))
         {
-            return Problems.Rule("Somebody lives here", "The example is laid out only in a house without a group. Take your groups away first, or look at it in another folder.");
+            return Problems.Rule("Somebody lives here", "The example is laid out only in a house without a group, in the bin, too. Empty the bin first, or look at it in another folder.");
         }
 
         await Site.SeedDemoAsync(db, NewId.Next, stop);

@@ -60,21 +60,9 @@ internal static class DotCards
     private static IReadOnlyList<At> Scattered(int count, Box box, double radius, SeededChance chance)
     {
         var (w, h) = (box.Width / 4, box.Height / 4);
-        return [.. Draw(chance, 16, count).Select(k => new At(
+        return [.. Making.Draw.Of(chance, 16, count).Select(k => new At(
             box.X + (k % 4 * w) + Within(w, radius, chance), box.Y + (k / 4 * h) + Within(h, radius, chance)))];
     }
 
     private static double Within(double size, double radius, SeededChance chance) => radius + ((size - (2 * radius)) * chance.Next(1000) / 1000);
-
-    private static int[] Draw(SeededChance chance, int among, int count)
-    {
-        int[] all = [.. Enumerable.Range(0, among)];
-        for (var k = 0; k < count; k++)
-        {
-            var at = k + chance.Next(among - k);
-            (all[k], all[at]) = (all[at], all[k]);
-        }
-
-        return all[..count];
-    }
 }

@@ -42,7 +42,7 @@ export function JournalPage() {
           <Printer size={16} aria-hidden="true" /> {t("paper.print")}
         </button>
       </header>
-      <ErrorNote error={children.error} />
+      <ErrorNote error={week.error ?? children.error} />
       {asked ? (
         <FoundList groupId={groupId} words={asked} />
       ) : (

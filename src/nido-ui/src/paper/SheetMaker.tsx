@@ -8,7 +8,7 @@ import { FieldEntry } from "./FieldEntry";
 import { Preview } from "./Preview";
 import type { Handed } from "./SheetPage";
 import { saveFile } from "./saveFile";
-import { type SheetKind, type Typed, typedFrom, valuesOf } from "./sheetValues";
+import { numberOf, type SheetKind, type Typed, typedFrom, valuesOf } from "./sheetValues";
 
 /** The fields of a sheet beside its pages; what is seen is what is printed. */
 export function SheetMaker({ kind, handed }: { kind: SheetKind; handed: Handed }) {
@@ -47,6 +47,11 @@ export function SheetMaker({ kind, handed }: { kind: SheetKind; handed: Handed }
     setError(null);
     saveFile(`/api/paper/${what}`, body, `${kind.id}.${ending}`).catch((e) => setError(e as Problem));
   };
+  // What is no number is said at its field, and nothing is printed in its place.
+  const noNumber = kind.fields.filter(
+    (f) => (f.kind === "number" || f.kind === "whole") && numberOf(typed[f.name] ?? "") === null,
+  );
+  const refused = pages.isError || noNumber.length > 0;
   const at = kind.fields.find((f) => wrong?.field === f.name);
   return (
     <div className="flex min-h-0 flex-1 max-lg:flex-col max-lg:overflow-auto">
@@ -62,7 +67,9 @@ export function SheetMaker({ kind, handed }: { kind: SheetKind; handed: Handed }
             key={f.name}
             field={f}
             text={typed[f.name] ?? ""}
-            problem={at === f ? `${wrong?.value}: ${wrong?.message}` : null}
+            problem={
+              noNumber.includes(f) ? t("paper.noNumber") : at === f ? `${wrong?.value}: ${wrong?.message}` : null
+            }
             onChange={(text) => setTyped({ ...typed, [f.name]: text })}
           />
         ))}
@@ -114,13 +121,13 @@ export function SheetMaker({ kind, handed }: { kind: SheetKind; handed: Handed }
           {t("paper.leftHanded")}
         </label>
         <div className="col-span-2 mt-1 flex flex-wrap gap-2">
-          <button type="submit" className="btn btn-primary btn-sm" disabled={pages.isError}>
+          <button type="submit" className="btn btn-primary btn-sm" disabled={refused}>
             <FileText size={16} aria-hidden="true" /> {t("paper.pdf")}
           </button>
           <button
             type="button"
             className="btn btn-outline btn-sm"
-            disabled={pages.isError}
+            disabled={refused}
             onClick={() => save("svg", "zip")}
           >
             <Images size={16} aria-hidden="true" /> {t("paper.svg")}
@@ -130,7 +137,7 @@ export function SheetMaker({ kind, handed }: { kind: SheetKind; handed: Handed }
           <ErrorNote error={error ?? (at ? null : pages.error)} />
         </div>
       </form>
-      <Preview sheet={pages.data} stale={pages.isError} />
+      <Preview sheet={pages.data} stale={refused} />
     </div>
   );
 }

@@ -28,7 +28,7 @@ export function numberOf(text: string): number | null {
   return plain !== "" && Number.isFinite(Number(plain)) ? Number(plain) : null;
 }
 
-/** What is asked of the sheet; a number that is none is left to the server to refuse by leaving the field as it begins. */
+/** What is asked of the sheet; a field whose number is none is left out, and said at the field. */
 export function valuesOf(kind: SheetKind, typed: Typed): SheetValues {
   const numbers: Record<string, number> = {};
   const texts: Record<string, string> = {};
