@@ -6,7 +6,8 @@ using Nido.Core.Group.Steps;
 
 namespace Nido.Bench;
 
-/// <summary>Works out the beliefs of a large group from all that was seen, and of one child after one more observation.</summary>
+/// <summary>Works out the beliefs of a large group from all that was seen, and of one child after one more
+/// observation.</summary>
 internal static class EvidenceBench
 {
     private const int Children = 40;
@@ -18,13 +19,40 @@ internal static class EvidenceBench
     {
         var chance = new SeededChance(3);
         var today = new DateOnly(2026, 12, 7);
-        Child[] children = [.. Enumerable.Range(0, Children).Select(c => new Child(
-            $"c{c}", $"Child {c}", today.AddMonths(-20 - c), WeekDays.MondayToFriday, false, Hand.Undecided, false, [], "en", ""))];
+        Child[] children =
+        [
+            .. Enumerable
+                .Range(0, Children)
+                .Select(c => new Child(
+                    $"c{c}",
+                    $"Child {c}",
+                    today.AddMonths(-20 - c),
+                    WeekDays.MondayToFriday,
+                    false,
+                    Hand.Undecided,
+                    false,
+                    [],
+                    "en",
+                    ""
+                )),
+        ];
         Ladder[] ladders = [.. content.Ladders.Values.Take(Ladders)];
-        Observation[] seen = [.. from c in children
-                                 from l in ladders
-                                 from k in Enumerable.Range(0, Seen)
-                                 select new Observation(k, c.Id, l.Id, 1 + chance.Next(l.Steps.Count), (HelpLevel)chance.Next(4), today.AddDays(-Seen + k), "", "")];
+        Observation[] seen =
+        [
+            .. from c in children
+            from l in ladders
+            from k in Enumerable.Range(0, Seen)
+            select new Observation(
+                k,
+                c.Id,
+                l.Id,
+                1 + chance.Next(l.Steps.Count),
+                (HelpLevel)chance.Next(4),
+                today.AddDays(-Seen + k),
+                "",
+                ""
+            ),
+        ];
         double Time(IReadOnlyList<Observation> of, IEnumerable<Child> who, IEnumerable<Ladder> on)
         {
             var watch = Stopwatch.GetTimestamp();

@@ -8,12 +8,18 @@ namespace Nido.Bench;
 internal static class Houses
 {
     /// <summary>Starts it and waits until it is ready.</summary>
-    public static Task<HouseProcess> StartAsync(string folder, bool demo) => HouseProcess.Begin(folder, new Dictionary<string, string>
-    {
-        ["Nido__Demo"] = $"{demo}",
-        ["Nido__DemoComposed"] = "false",
-        ["Nido__Night"] = "false",
-    }).ReadyAsync(default);
+    public static Task<HouseProcess> StartAsync(string folder, bool demo) =>
+        HouseProcess
+            .Begin(
+                folder,
+                new Dictionary<string, string>
+                {
+                    ["Nido__Demo"] = $"{demo}",
+                    ["Nido__DemoComposed"] = "false",
+                    ["Nido__Night"] = "false",
+                }
+            )
+            .ReadyAsync(default);
 
     /// <summary>Id of the first week.</summary>
     public static async Task<string> WeekAsync(HouseProcess house) =>

@@ -3,7 +3,8 @@ using Nido.Shared;
 
 namespace Nido.Bench;
 
-/// <summary>Reading a week with sixteen clients, alone and beside a composition, and what is held after twenty compositions.</summary>
+/// <summary>Reading a week with sixteen clients, alone and beside a composition, and what is held after twenty
+/// compositions.</summary>
 internal static class LoadBench
 {
     private const int Clients = 16;
@@ -21,7 +22,8 @@ internal static class LoadBench
             var beside = await ReadAsync(app, week, Houses.ComposeAsync(app, week));
             Console.WriteLine(
                 $"reading a week, {Clients} clients alone: {alone.PerSecond:0} a second, p95 {alone.P95:0} ms; "
-                + $"beside a composition: {beside.PerSecond:0} a second, p95 {beside.P95:0} ms (ratio {beside.PerSecond / alone.PerSecond:0.00})");
+                    + $"beside a composition: {beside.PerSecond:0} a second, p95 {beside.P95:0} ms (ratio {beside.PerSecond / alone.PerSecond:0.00})"
+            );
             var one = await OneReaderAsync(app, week, Houses.ComposeAsync(app, week));
             Console.WriteLine($"one person reading beside a composition: p95 {one:0} ms");
             var before = Stopwatch.GetTimestamp();
@@ -34,7 +36,8 @@ internal static class LoadBench
             var each = Stopwatch.GetElapsedTime(before).TotalSeconds / (compositions - 3);
             Console.WriteLine(
                 $"memory after the first composition {after:0} MB, after {compositions} {app.ResidentMegabytes:0} MB "
-                + $"(ratio {app.ResidentMegabytes / after:0.00}; {each:0} s each)");
+                    + $"(ratio {app.ResidentMegabytes / after:0.00}; {each:0} s each)"
+            );
         }
 
         Directory.Delete(folder, recursive: true);
@@ -43,7 +46,9 @@ internal static class LoadBench
     private static async Task<(double PerSecond, double P95)> ReadAsync(HouseProcess app, string week, Task until)
     {
         var started = Stopwatch.GetTimestamp();
-        var times = await Task.WhenAll(Enumerable.Range(0, Clients).Select(_ => Task.Run(async () => await TimesAsync(app, week, until))));
+        var times = await Task.WhenAll(
+            Enumerable.Range(0, Clients).Select(_ => Task.Run(async () => await TimesAsync(app, week, until)))
+        );
         double[] all = [.. times.SelectMany(t => t).Order()];
         return (all.Length / Stopwatch.GetElapsedTime(started).TotalSeconds, all[(int)(all.Length * 0.95)]);
     }

@@ -10,7 +10,10 @@ internal static class PaperBench
 {
     public static void Print()
     {
-        var setting = new SheetSetting(PaperSize.A4, "en", false, new("An idea", "Step 3", "Monday", "Anouk")) { Beats = _ => 2 };
+        var setting = new SheetSetting(PaperSize.A4, "en", false, new("An idea", "Step 3", "Monday", "Anouk"))
+        {
+            Beats = _ => 2,
+        };
         var empty = Milliseconds(() =>
         {
             var pad = new Pad(setting, Lettering.Ours);
@@ -21,16 +24,20 @@ internal static class PaperBench
         foreach (var kind in SheetKinds.All)
         {
             var pages = kind.Make(new(), setting, Lettering.Ours).Pages.Count;
-            var time = Milliseconds(() => SheetPdf.Of(kind.Id, "en", kind.Make(new(), setting, Lettering.Ours).Pages)) / pages;
-            Console.WriteLine($"{kind.Id,-22} {time:0.0} ms a page, {time / empty:0.0} times an empty one");
+            var time =
+                Milliseconds(() => SheetPdf.Of(kind.Id, "en", kind.Make(new(), setting, Lettering.Ours).Pages)) / pages;
+            Console.WriteLine($"{kind.Id, -22} {time:0.0} ms a page, {time / empty:0.0} times an empty one");
         }
 
         Page[] sixty = [.. SheetKinds.All.SelectMany(k => k.Make(new(), setting, Lettering.Ours).Pages).Take(60)];
-        var week = Milliseconds(() =>
-        {
-            var all = SheetKinds.All.SelectMany(k => k.Make(new(), setting, Lettering.Ours).Pages).Take(60);
-            SheetPdf.Of("Week", "en", all);
-        }, 3);
+        var week = Milliseconds(
+            () =>
+            {
+                var all = SheetKinds.All.SelectMany(k => k.Make(new(), setting, Lettering.Ours).Pages).Take(60);
+                SheetPdf.Of("Week", "en", all);
+            },
+            3
+        );
         Console.WriteLine($"{sixty.Length} pages of all kinds    {week:0} ms, {week / empty:0} times an empty page");
     }
 

@@ -17,7 +17,7 @@ internal static class PlanPrinter
             Console.WriteLine(problem.Days[day.Key].Day);
             foreach (var placement in day)
             {
-                Console.WriteLine($"  {placement.BlockId,-10} {placement.IdeaId}");
+                Console.WriteLine($"  {placement.BlockId, -10} {placement.IdeaId}");
             }
         }
 
@@ -32,7 +32,9 @@ internal static class PlanPrinter
         var shared = allocation.Problem();
         var built = watch.Elapsed.TotalSeconds;
         var best = SharingModel.Solve(shared, 1, default);
-        Console.WriteLine($"shared out: {shared.Groups.Count} ideas, {shared.Supplies.Count} materials, {shared.Recipes.Count} recipes, {best.Cost}, proven {best.Proven}, built {built:0.00} s, in all {watch.Elapsed.TotalSeconds:0.00} s");
+        Console.WriteLine(
+            $"shared out: {shared.Groups.Count} ideas, {shared.Supplies.Count} materials, {shared.Recipes.Count} recipes, {best.Cost}, proven {best.Proven}, built {built:0.00} s, in all {watch.Elapsed.TotalSeconds:0.00} s"
+        );
         foreach (var swap in best.Swaps)
         {
             Console.WriteLine($"  {swap}");

@@ -27,26 +27,49 @@ internal static class PlanningBench
         SharingModel.Solve(new WeekSharing(new WeekPlan(problem, result.Plan)).Problem(), 0.7, default);
         var sharing = watch.Elapsed.TotalSeconds;
         return new(
-            Ratio(result.Score.Fair, result.Greedy.Fair), result.Gap, first / result.Seconds, reached / single.Seconds,
-            Ratio(against, single.Price), Way.Of(problem).Count / (double)problem.Uses.Count, sharing / result.Seconds);
+            Ratio(result.Score.Fair, result.Greedy.Fair),
+            result.Gap,
+            first / result.Seconds,
+            reached / single.Seconds,
+            Ratio(against, single.Price),
+            Way.Of(problem).Count / (double)problem.Uses.Count,
+            sharing / result.Seconds
+        );
     }
 
     /// <summary>
-    /// Both on the week the single model knows: no offer stays, nothing is made before. When we first held a plan at least as
+    /// Both on the week the single model knows: no offer stays, nothing is made before. When we first held a plan at
+    /// least as
     /// good as the best it came to, our shortfall, and its own.
     /// </summary>
-    private static (double Reached, long Ours, (long Price, double Seconds) Single) AgainstSingle(WeekInput input, ComposeLimits limits)
+    private static (double Reached, long Ours, (long Price, double Seconds) Single) AgainstSingle(
+        WeekInput input,
+        ComposeLimits limits
+    )
     {
-        var settings = input.Group.Settings with { Approaches = new Dictionary<Approach, int> { [Approach.GuidedMake] = 1 } };
-        var problem = WeekProblem.Build(input with
+        var settings = input.Group.Settings with
         {
-            Group = input.Group with { Settings = settings },
-            Ideas = [.. input.Ideas.Where(i => i.Technique.MadeBy is null)],
-        }).Problem;
+            Approaches = new Dictionary<Approach, int> { [Approach.GuidedMake] = 1 },
+        };
+        var problem = WeekProblem
+            .Build(
+                input with
+                {
+                    Group = input.Group with { Settings = settings },
+                    Ideas = [.. input.Ideas.Where(i => i.Technique.MadeBy is null)],
+                }
+            )
+            .Problem;
         var news = new List<ComposeProgress>();
         var result = new WeekComposer(problem, limits, TimeProvider.System).Compose(new Listener(news.Add), default);
-        var (price, seconds) = SingleModel.Solve(problem, GreedyPlan.Of(problem), TimeSpan.FromSeconds(Math.Max(20, result.Seconds)));
-        var reached = news.FirstOrDefault(n => n.Plan is not null && n.BestMinutes * WeekProblem.PerMinute <= price)?.Seconds ?? result.Seconds;
+        var (price, seconds) = SingleModel.Solve(
+            problem,
+            GreedyPlan.Of(problem),
+            TimeSpan.FromSeconds(Math.Max(20, result.Seconds))
+        );
+        var reached =
+            news.FirstOrDefault(n => n.Plan is not null && n.BestMinutes * WeekProblem.PerMinute <= price)?.Seconds
+            ?? result.Seconds;
         return (reached, result.Score.Fair, (price, seconds));
     }
 

@@ -66,7 +66,7 @@ Console.WriteLine("ratio                                                      de
 var onDemo = PlanningBench.Measure(demo, ComposeLimits.Usual);
 var onLean = PlanningBench.Measure(lean, ComposeLimits.Usual);
 void Row(string name, Func<PlanningFigures, double> figure, string format = "0.000") =>
-    Console.WriteLine($"{name,-58} {figure(onDemo).ToString(format),9}   {figure(onLean).ToString(format),9}");
+    Console.WriteLine($"{name, -58} {figure(onDemo).ToString(format), 9}   {figure(onLean).ToString(format), 9}");
 Row("our shortfall / the greedy plan's", f => f.ShortfallToGreedy);
 Row("gap to the certified bound / our plan", f => f.Gap);
 Row("first whole plan / whole composition, in time", f => f.FirstToWhole);
@@ -77,5 +77,7 @@ Row("sharing out the cupboard / the whole composition, in time", f => f.SharingT
 Console.WriteLine($"sharing out over many offers: {SharingBench.Measure(content)}");
 LargeBench.Print(content);
 var (all, one) = EvidenceBench.Measure(content);
-Console.WriteLine($"{"one more observation / beliefs of 40 × 16 × 200, in time",-58} {one / all,9:0.0000}   (all in {1000 * all:0} ms, one in {1000 * one:0.0} ms here)");
-Console.WriteLine($"{"reading a week / an empty endpoint, p95 in time",-58} {await ReadingBench.RatioAsync(),9:0.0}");
+Console.WriteLine(
+    $"{"one more observation / beliefs of 40 × 16 × 200, in time", -58} {one / all, 9:0.0000}   (all in {1000 * all:0} ms, one in {1000 * one:0.0} ms here)"
+);
+Console.WriteLine($"{"reading a week / an empty endpoint, p95 in time", -58} {await ReadingBench.RatioAsync(), 9:0.0}");

@@ -12,8 +12,13 @@ internal static class ReadingBench
     public static async Task<double> RatioAsync()
     {
         var folder = Directory.CreateTempSubdirectory("nido-bench").FullName;
-        await using var app = new WebApplicationFactory<Nido.Web.Week.WeekDesk>().WithWebHostBuilder(host => host
-            .UseContentRoot(AppContext.BaseDirectory).UseEnvironment("Testing").UseSetting("NIDO_DATA", folder).UseSetting("Nido:Demo", "true").UseSetting("Nido:Quick", "true"));
+        await using var app = new WebApplicationFactory<Nido.Web.Week.WeekDesk>().WithWebHostBuilder(host =>
+            host.UseContentRoot(AppContext.BaseDirectory)
+                .UseEnvironment("Testing")
+                .UseSetting("NIDO_DATA", folder)
+                .UseSetting("Nido:Demo", "true")
+                .UseSetting("Nido:Quick", "true")
+        );
         using var client = app.CreateClient();
         var weeks = await client.GetFromJsonAsync<JsonArray>("/api/weeks");
         var week = $"/api/weeks/{weeks![0]!["id"]}";

@@ -21,14 +21,33 @@ internal static class SharingBench
     {
         var demo = DemoWeek.Input(content);
         var blocks = demo.Group.Blocks.Select(b => b.Offers > 1 ? b with { Offers = 6 } : b).ToArray();
-        var group = demo.Group with { Blocks = blocks, Adults = [.. demo.Group.Adults, .. demo.Group.Adults, .. demo.Group.Adults] };
+        var group = demo.Group with
+        {
+            Blocks = blocks,
+            Adults = [.. demo.Group.Adults, .. demo.Group.Adults, .. demo.Group.Adults],
+        };
         // Some of each, of few enough: nothing is out of the question, much is short.
-        var onHand = content.Materials.Select((m, i) => (m.Id, Amount: m.IsCounted ? 8.0 + (i % 5 * 6) : 1500)).ToDictionary(x => x.Id, x => x.Amount);
+        var onHand = content
+            .Materials.Select((m, i) => (m.Id, Amount: m.IsCounted ? 8.0 + (i % 5 * 6) : 1500))
+            .ToDictionary(x => x.Id, x => x.Amount);
         var input = WeekInputs.Of(content, group, content.Theme(DemoScenario.ThemeId)!, DemoScenario.Monday, onHand);
         var (problem, _) = WeekProblem.Build(input);
         var state = GreedyPlan.Of(problem);
-        var plan = new WeekPlan(problem, [.. problem.Slots.Select((s, k) => (s, Use: state.Uses[k])).Where(x => x.Use >= 0)
-            .Select(x => new Placement(x.s.Day, problem.Blocks[x.s.Block].Id, x.s.Offer, problem.Uses[x.Use].Idea.Id, Locked: false))]);
+        var plan = new WeekPlan(
+            problem,
+            [
+                .. problem
+                    .Slots.Select((s, k) => (s, Use: state.Uses[k]))
+                    .Where(x => x.Use >= 0)
+                    .Select(x => new Placement(
+                        x.s.Day,
+                        problem.Blocks[x.s.Block].Id,
+                        x.s.Offer,
+                        problem.Uses[x.Use].Idea.Id,
+                        Locked: false
+                    )),
+            ]
+        );
         var watch = Stopwatch.StartNew();
         var shared = new WeekSharing(plan).Problem();
         var built = watch.Elapsed.TotalSeconds;
@@ -37,12 +56,15 @@ internal static class SharingBench
         var made = Made();
         watch.Restart();
         var large = SharingModel.Solve(made, Work, default);
-        Console.WriteLine($"made up, {made.Groups.Count} ideas × {made.Supplies.Count} materials: {watch.Elapsed.TotalSeconds:0.00} s, {(large.Proven ? "proven" : $"gap {100 * large.Gap:0.0}%")}, {large.Cost}");
+        Console.WriteLine(
+            $"made up, {made.Groups.Count} ideas × {made.Supplies.Count} materials: {watch.Elapsed.TotalSeconds:0.00} s, {(large.Proven ? "proven" : $"gap {100 * large.Gap:0.0}%")}, {large.Cost}"
+        );
         return $"{shared.Groups.Count} ideas × {shared.Supplies.Count} of {content.Materials.Count} materials, {shared.Recipes.Count} recipes: "
             + $"{built:0.00} s to look at, {inAll:0.00} s in all, {(result.Proven ? "proven" : $"gap {100 * result.Gap:0.0}%")}, {result.Cost}";
     }
 
-    /// <summary>Sixty ideas in three variants, with three roles of four materials each, over 160 shelves of which most are short.</summary>
+    /// <summary>Sixty ideas in three variants, with three roles of four materials each, over 160 shelves of which most
+    /// are short.</summary>
     private static SharingProblem Made()
     {
         var chance = new SeededChance(5);
@@ -51,13 +73,48 @@ internal static class SharingBench
         Take Taken(int moment) => new(chance.Next(Shelves), moment, 1 + chance.Next(14));
         RoleOption Option(string idea, int k, int moment) =>
             new(k == 0 ? null : new Swap(idea, "role", "a", $"b{k}"), 40 + chance.Next(60), [Taken(moment)]);
-        Variant OfIdea(int g, int v, int moment) => new(
-            $"{g}.{v}", 40 + chance.Next(60), [Taken(moment), Taken(moment)],
-            [.. Enumerable.Range(0, 3).Select(_ => new RoleChoice([.. Enumerable.Range(0, 4).Select(k => Option($"{g}.{v}", k, moment))]))]);
+        Variant OfIdea(int g, int v, int moment) =>
+            new(
+                $"{g}.{v}",
+                40 + chance.Next(60),
+                [Taken(moment), Taken(moment)],
+                [
+                    .. Enumerable
+                        .Range(0, 3)
+                        .Select(_ => new RoleChoice([
+                            .. Enumerable.Range(0, 4).Select(k => Option($"{g}.{v}", k, moment)),
+                        ])),
+                ]
+            );
         return new(
-            [.. Enumerable.Range(0, Shelves).Select(m => new Supply($"m{m}", chance.Next(20), m % 4 == 0 ? 0 : 10 + chance.Next(90), 100 + chance.Next(400),
-                m % 2 == 0 ? [new SupplyRow(week, 0)] : [.. week.Select(t => new SupplyRow(new HashSet<int> { t }, 0))]))],
-            [.. Enumerable.Range(0, 30).Select(r => new MakeLine(r, 1 + chance.Next(6), [(40 + chance.Next(Shelves - 40), 1)], 1 + chance.Next(5)))],
-            [.. Enumerable.Range(0, 60).Select(g => new TakerGroup([.. Enumerable.Range(0, 3).Select(v => OfIdea(g, v, g % 25))]))]);
+            [
+                .. Enumerable
+                    .Range(0, Shelves)
+                    .Select(m => new Supply(
+                        $"m{m}",
+                        chance.Next(20),
+                        m % 4 == 0 ? 0 : 10 + chance.Next(90),
+                        100 + chance.Next(400),
+                        m % 2 == 0
+                            ? [new SupplyRow(week, 0)]
+                            : [.. week.Select(t => new SupplyRow(new HashSet<int> { t }, 0))]
+                    )),
+            ],
+            [
+                .. Enumerable
+                    .Range(0, 30)
+                    .Select(r => new MakeLine(
+                        r,
+                        1 + chance.Next(6),
+                        [(40 + chance.Next(Shelves - 40), 1)],
+                        1 + chance.Next(5)
+                    )),
+            ],
+            [
+                .. Enumerable
+                    .Range(0, 60)
+                    .Select(g => new TakerGroup([.. Enumerable.Range(0, 3).Select(v => OfIdea(g, v, g % 25))])),
+            ]
+        );
     }
 }

@@ -15,20 +15,28 @@ internal static class SingleModel
     public static (long Price, double Seconds) Solve(WeekProblem problem, PlanState hint, TimeSpan limit)
     {
         var model = new CpModel();
-        var lies = problem.Uses.Select(u => problem.Days.Select((_, d) => model.NewBoolVar($"on {u.Index} {d}")).ToArray()).ToArray();
+        var lies = problem
+            .Uses.Select(u => problem.Days.Select((_, d) => model.NewBoolVar($"on {u.Index} {d}")).ToArray())
+            .ToArray();
         for (var d = 0; d < problem.Days.Count; d++)
         {
             var today = d;
             for (var b = 0; b < problem.Blocks.Count; b++)
             {
-                model.Add(LinearExpr.Sum(problem.UsesOfBlock[b].Select(u => lies[u.Index][d])) == problem.Blocks[b].Offers);
+                model.Add(
+                    LinearExpr.Sum(problem.UsesOfBlock[b].Select(u => lies[u.Index][d])) == problem.Blocks[b].Offers
+                );
                 foreach (var use in problem.UsesOfBlock[b].Where(u => !u.OnDay[today]))
                 {
                     model.Add(lies[use.Index][d] == 0);
                 }
 
-                model.Add(LinearExpr.WeightedSum(problem.UsesOfBlock[b].Select(u => lies[u.Index][d]), problem.UsesOfBlock[b].Select(u => (long)u.Adults))
-                    <= problem.AdultsThere[d][b]);
+                model.Add(
+                    LinearExpr.WeightedSum(
+                        problem.UsesOfBlock[b].Select(u => lies[u.Index][d]),
+                        problem.UsesOfBlock[b].Select(u => (long)u.Adults)
+                    ) <= problem.AdultsThere[d][b]
+                );
             }
 
             foreach (var technique in problem.Uses.GroupBy(u => u.TechniqueIndex))
@@ -74,7 +82,8 @@ internal static class SingleModel
                 from u in problem.Uses
                 from d in Enumerable.Range(0, problem.Days.Count)
                 where problem.Attendance.Is(k / 4, d, u.BlockIndex)
-                select lies[u.Index][d] * u.Dose[^1][k]);
+                select lies[u.Index][d] * u.Dose[^1][k]
+            );
             var lacking = model.NewIntVar(0, target, $"lacking {k}");
             var far = model.NewIntVar(0, target, $"far {k}");
             model.Add(lacking + given >= target);
@@ -99,12 +108,17 @@ internal static class SingleModel
 
             var (c, s) = (k / Core.Strand.All.Count, k % Core.Strand.All.Count);
             var missing = model.NewBoolVar($"missing {k}");
-            model.Add(missing + LinearExpr.Sum(
-                from u in problem.Uses
-                where u.Reach[c] && u.Strands.Contains(s)
-                from d in Enumerable.Range(0, problem.Days.Count)
-                where problem.Attendance.Is(c, d, u.BlockIndex)
-                select lies[u.Index][d]) >= 1);
+            model.Add(
+                missing
+                    + LinearExpr.Sum(
+                        from u in problem.Uses
+                        where u.Reach[c] && u.Strands.Contains(s)
+                        from d in Enumerable.Range(0, problem.Days.Count)
+                        where problem.Attendance.Is(c, d, u.BlockIndex)
+                        select lies[u.Index][d]
+                    )
+                    >= 1
+            );
             yield return missing * PlanState.StrandCost;
         }
     }

@@ -28,7 +28,10 @@ internal static class BodyReader
 
             if (!open.Contains(key) || size.Has(key))
             {
-                size.Refuse(key, $"a {ContentFile.Kebab($"{shape}")} needs `{key}`, over 0 and up to 5000 mm, or the thing `size: unknown`");
+                size.Refuse(
+                    key,
+                    $"a {ContentFile.Kebab($"{shape}")} needs `{key}`, over 0 and up to 5000 mm, or the thing `size: unknown`"
+                );
             }
 
             return 0;

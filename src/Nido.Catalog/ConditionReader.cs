@@ -9,7 +9,8 @@ namespace Nido.Catalog;
 internal static class ConditionReader
 {
     /// <summary>Substances of which an amount is counted.</summary>
-    public static IReadOnlySet<string> Substances { get; } = new HashSet<string> { "salt", "baking-soda", "cream-of-tartar", "soap", "hand-gel" };
+    public static IReadOnlySet<string> Substances { get; } =
+        new HashSet<string> { "salt", "baking-soda", "cream-of-tartar", "soap", "hand-gel" };
 
     private static readonly IReadOnlyList<(string Key, Func<ContentFile, ThingCondition> Read)> Known =
     [
@@ -29,19 +30,42 @@ internal static class ConditionReader
         ("cord-holds", _ => new HoldsFast()),
         ("dose", Dose),
         ("allergen", f => new CarriesAllergenOfChild(f.Choice("allergen", ["true", "by-plan"]) == "by-plan")),
-        ("published-allergen", f => new CarriesPublished(f.Choice("published-allergen", ["kept-out", "let-in"]) == "let-in")),
+        (
+            "published-allergen",
+            f => new CarriesPublished(f.Choice("published-allergen", ["kept-out", "let-in"]) == "let-in")
+        ),
         ("any-allergen", _ => new CarriesAnything()),
         ("unread-allergy", _ => new MayHoldTheUnread()),
     ];
 
     // Read as a flag, so that `made: maybe` is refused.
-    private static readonly string[] Flags = ["squeezed-small", "size-unknown", "comes-apart", "made", "bought", "cord-holds", "any-allergen", "unread-allergy"];
+    private static readonly string[] Flags =
+    [
+        "squeezed-small",
+        "size-unknown",
+        "comes-apart",
+        "made",
+        "bought",
+        "cord-holds",
+        "any-allergen",
+        "unread-allergy",
+    ];
 
     /// <summary>When the rule of a file fires.</summary>
-    public static RuleWhen Read(ContentFile when) => new(
-        [.. Known.Where(k => when.Has(k.Key) && (!Flags.Contains(k.Key) || when.Flag(k.Key))).Select(k => k.Read(when))],
-        when.Texts("actions", SafetyReader.Actions), when.Choices<BlockKind>("places"), when.Has("food") ? when.Choice<FoodRule>("food") : null,
-        when.Flag("drop-in"), when.Has("under-months") ? when.Whole("under-months", 1, 120) : null, when.Flag("or-mouths"));
+    public static RuleWhen Read(ContentFile when) =>
+        new(
+            [
+                .. Known
+                    .Where(k => when.Has(k.Key) && (!Flags.Contains(k.Key) || when.Flag(k.Key)))
+                    .Select(k => k.Read(when)),
+            ],
+            when.Texts("actions", SafetyReader.Actions),
+            when.Choices<BlockKind>("places"),
+            when.Has("food") ? when.Choice<FoodRule>("food") : null,
+            when.Flag("drop-in"),
+            when.Has("under-months") ? when.Whole("under-months", 1, 120) : null,
+            when.Flag("or-mouths")
+        );
 
     private static DoseFrom Dose(ContentFile when)
     {

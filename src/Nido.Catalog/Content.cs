@@ -26,7 +26,8 @@ public sealed record Content(
     IReadOnlyList<SafetyRule> SafetyRules,
     IReadOnlyList<Recipe> Recipes,
     MakeChains Chains,
-    GoesWith GoesWith)
+    GoesWith GoesWith
+)
 {
     /// <summary>What practitioners differ on.</summary>
     public IReadOnlyList<Difference> Differences { get; init; } = [];

@@ -54,7 +54,8 @@ internal sealed class ContentFile
     public bool Has(string key) => node.Children.ContainsKey(new YamlScalarNode(key));
 
     /// <summary>Whether the key holds a plain word, not a list or a mapping.</summary>
-    public bool IsText(string key) => node.Children.TryGetValue(new YamlScalarNode(key), out var value) && value is YamlScalarNode;
+    public bool IsText(string key) =>
+        node.Children.TryGetValue(new YamlScalarNode(key), out var value) && value is YamlScalarNode;
 
     public void Refuse(string key, string reason) => problems.Add(new(file, LineOf(key), reason));
 
@@ -80,7 +81,10 @@ internal sealed class ContentFile
             return null;
         }
 
-        if (double.TryParse(scalar.Value, NumberStyles.Float, CultureInfo.InvariantCulture, out var number) && number >= 0)
+        if (
+            double.TryParse(scalar.Value, NumberStyles.Float, CultureInfo.InvariantCulture, out var number)
+            && number >= 0
+        )
         {
             return number;
         }
@@ -130,7 +134,10 @@ internal sealed class ContentFile
         var list = Value(key) switch
         {
             null => [],
-            YamlSequenceNode sequence => sequence.Children.OfType<YamlScalarNode>().Select(s => (s.Value ?? "").Trim()).ToArray(),
+            YamlSequenceNode sequence => sequence
+                .Children.OfType<YamlScalarNode>()
+                .Select(s => (s.Value ?? "").Trim())
+                .ToArray(),
             _ => Refused<string[]>(key, $"`{key}` must be a list", []),
         };
         if (list.Length < least)
@@ -140,7 +147,10 @@ internal sealed class ContentFile
 
         foreach (var unknown in list.Where(t => allowed is not null && !allowed.Contains(t)))
         {
-            Refuse(key, $"`{unknown}` in `{key}` is not known; known are {string.Join(", ", allowed!.Order(StringComparer.Ordinal))}");
+            Refuse(
+                key,
+                $"`{unknown}` in `{key}` is not known; known are {string.Join(", ", allowed!.Order(StringComparer.Ordinal))}"
+            );
         }
 
         return [.. list.Where(t => allowed is null || allowed.Contains(t))];
@@ -169,13 +179,16 @@ internal sealed class ContentFile
         return new ContentFile(file, new YamlMappingNode(), problems);
     }
 
-    public IReadOnlyList<ContentFile> Maps(string key) => Value(key) switch
-    {
-        null => [],
-        YamlSequenceNode sequence when sequence.Children.All(c => c is YamlMappingNode) =>
-            [.. sequence.Children.Select(c => new ContentFile(file, (YamlMappingNode)c, problems))],
-        _ => Refused<ContentFile[]>(key, $"`{key}` must be a list of mappings", []),
-    };
+    public IReadOnlyList<ContentFile> Maps(string key) =>
+        Value(key) switch
+        {
+            null => [],
+            YamlSequenceNode sequence when sequence.Children.All(c => c is YamlMappingNode) =>
+            [
+                .. sequence.Children.Select(c => new ContentFile(file, (YamlMappingNode)c, problems)),
+            ],
+            _ => Refused<ContentFile[]>(key, $"`{key}` must be a list of mappings", []),
+        };
 
     /// <summary>Every key of this mapping, all of them accepted.</summary>
     public IReadOnlyList<string> Keys()
@@ -190,12 +203,18 @@ internal sealed class ContentFile
     {
         foreach (var key in node.Children.Keys.OfType<YamlScalarNode>().Where(k => !known.Contains(k.Value ?? "")))
         {
-            problems.Add(new(file, (int)key.Start.Line, $"`{key.Value}` is not known here; known are {string.Join(", ", known)}"));
+            problems.Add(
+                new(file, (int)key.Start.Line, $"`{key.Value}` is not known here; known are {string.Join(", ", known)}")
+            );
         }
     }
 
     public static string Kebab(string name) =>
-        string.Concat(name.Select((c, i) => char.IsUpper(c) && i > 0 ? $"-{char.ToLowerInvariant(c)}" : $"{char.ToLowerInvariant(c)}"));
+        string.Concat(
+            name.Select(
+                (c, i) => char.IsUpper(c) && i > 0 ? $"-{char.ToLowerInvariant(c)}" : $"{char.ToLowerInvariant(c)}"
+            )
+        );
 
     private YamlNode? Value(string key)
     {

@@ -30,23 +30,38 @@ public static class ContentReader
         var recipes = Each(folder, "recipes", problems, f => RecipeReader.Read(f, materials, book));
         var techniques = Each(folder, "techniques", problems, f => TechniqueOf(f, byId));
         Contradictions.Between(materials, recipes, makeFrom, problems);
-        problems.AddRange(techniques.Where(t => t.MadeBy is { } by && (by == t.Id || techniques.All(x => x.Id != by)))
-            .Select(t => new ContentProblem($"techniques/{t.Id}.yaml", 1, $"`made-by: {t.MadeBy}` is not another technique")));
-        return (new Content(
-            byId,
-            [.. materials.OrderBy(m => m.Shelf, StringComparer.Ordinal).ThenBy(m => m.Name, StringComparer.Ordinal)],
-            techniques,
-            [.. themes.OrderBy(t => t.Name, StringComparer.Ordinal)],
-            [.. rules.OrderBy(r => r.Severity).ThenBy(r => r.Id, StringComparer.Ordinal)],
-            [.. recipes.OrderBy(r => r.Family, StringComparer.Ordinal).ThenBy(r => r.Name, StringComparer.Ordinal)],
-            new MakeChains(makeFrom),
-            new GoesWith(tables.ToDictionary(t => t.Id)))
-        {
-            Differences = [.. differences.OrderBy(d => d.Order)],
-            Allergens = book,
-            Questions = [.. questions.OrderBy(q => q.Order)],
-            MakeFrom = makeFrom,
-        }, problems);
+        problems.AddRange(
+            techniques
+                .Where(t => t.MadeBy is { } by && (by == t.Id || techniques.All(x => x.Id != by)))
+                .Select(t => new ContentProblem(
+                    $"techniques/{t.Id}.yaml",
+                    1,
+                    $"`made-by: {t.MadeBy}` is not another technique"
+                ))
+        );
+        return (
+            new Content(
+                byId,
+                [
+                    .. materials
+                        .OrderBy(m => m.Shelf, StringComparer.Ordinal)
+                        .ThenBy(m => m.Name, StringComparer.Ordinal),
+                ],
+                techniques,
+                [.. themes.OrderBy(t => t.Name, StringComparer.Ordinal)],
+                [.. rules.OrderBy(r => r.Severity).ThenBy(r => r.Id, StringComparer.Ordinal)],
+                [.. recipes.OrderBy(r => r.Family, StringComparer.Ordinal).ThenBy(r => r.Name, StringComparer.Ordinal)],
+                new MakeChains(makeFrom),
+                new GoesWith(tables.ToDictionary(t => t.Id))
+            )
+            {
+                Differences = [.. differences.OrderBy(d => d.Order)],
+                Allergens = book,
+                Questions = [.. questions.OrderBy(q => q.Order)],
+                MakeFrom = makeFrom,
+            },
+            problems
+        );
     }
 
     private static List<T> Each<T>(string root, string kind, List<ContentProblem> problems, Func<ContentFile, T> make)
@@ -59,12 +74,22 @@ public static class ContentReader
         }
 
         // Files do not know of each other: they are read side by side, and told of in their order.
-        var read = Directory.EnumerateFiles(folder, "*.yaml").Order(StringComparer.Ordinal).AsParallel().AsOrdered().Select(path => One(root, path, make)).ToArray();
+        var read = Directory
+            .EnumerateFiles(folder, "*.yaml")
+            .Order(StringComparer.Ordinal)
+            .AsParallel()
+            .AsOrdered()
+            .Select(path => One(root, path, make))
+            .ToArray();
         problems.AddRange(read.SelectMany(r => r.Problems));
         return [.. read.SelectMany(r => r.Things)];
     }
 
-    private static (T[] Things, List<ContentProblem> Problems) One<T>(string root, string path, Func<ContentFile, T> make)
+    private static (T[] Things, List<ContentProblem> Problems) One<T>(
+        string root,
+        string path,
+        Func<ContentFile, T> make
+    )
     {
         var problems = new List<ContentProblem>();
         if (ContentFile.Open(root, path, problems) is not { } file)
@@ -104,10 +129,24 @@ public static class ContentReader
         }
 
         var theme = new Theme(
-            f.Text("id"), f.Text("name"), f.Text("letter"), f.Text("sound"), f.Text("letter-word"), f.Text("second-letter"),
-            numbers.Whole("to", 1, 20), numbers.Whole("older-to", 1, 100), f.Texts("shapes", least: 1), f.Texts("colours", least: 1),
-            slots.Keys().ToDictionary(k => k, k => slots.Text(k)), f.Texts("words", least: 25), f.Text("story"), f.Texts("rhyme", least: 2),
-            f.Texts("questions", least: 2), f.Text("greeting"), f.Text("farewell"))
+            f.Text("id"),
+            f.Text("name"),
+            f.Text("letter"),
+            f.Text("sound"),
+            f.Text("letter-word"),
+            f.Text("second-letter"),
+            numbers.Whole("to", 1, 20),
+            numbers.Whole("older-to", 1, 100),
+            f.Texts("shapes", least: 1),
+            f.Texts("colours", least: 1),
+            slots.Keys().ToDictionary(k => k, k => slots.Text(k)),
+            f.Texts("words", least: 25),
+            f.Text("story"),
+            f.Texts("rhyme", least: 2),
+            f.Texts("questions", least: 2),
+            f.Text("greeting"),
+            f.Text("farewell")
+        )
         {
             Prep = [.. f.Maps("prep").Select(PrepOf)],
             Books = [.. f.Maps("books").Select(BookOf)],
@@ -136,7 +175,10 @@ public static class ContentReader
     {
         var ladder = f.Choice("ladder", [.. ladders.Keys]);
         var strands = f.Map("strands", needed: true);
-        var shares = strands.Keys().Where(k => StrandOf(strands, k, k).Id == k).ToDictionary(k => k, k => strands.Whole(k, 1, 100));
+        var shares = strands
+            .Keys()
+            .Where(k => StrandOf(strands, k, k).Id == k)
+            .ToDictionary(k => k, k => strands.Whole(k, 1, 100));
         if (shares.Values.Sum() != 100)
         {
             f.Refuse("strands", $"the shares add up to {shares.Values.Sum()}, not 100");
@@ -150,11 +192,29 @@ public static class ContentReader
         }
 
         return new Technique(
-            f.Text("id"), f.Text("name"), f.Text("title"), ladder, shares, f.Choices<BlockKind>("blocks"), f.Flag("led"),
-            f.Whole("adults", 0, 3, 0), f.Whole("minutes", 3, 60), f.Whole("clean-up", 0, 20), f.Whole("mess", 0, 3, 0),
-            f.Choice<HandLoad>("hand-load"), f.Flag("warm-up"), f.Flag("whole-arm"), f.Flag("dry-weather"),
-            f.Texts("actions", SafetyReader.Actions), f.Choices<Approach>("approaches"), f.Whole("theme-link", 0, 3), roles, steps,
-            [.. f.Maps("prep").Select(PrepOf)], f.Texts("instructions", least: 2))
+            f.Text("id"),
+            f.Text("name"),
+            f.Text("title"),
+            ladder,
+            shares,
+            f.Choices<BlockKind>("blocks"),
+            f.Flag("led"),
+            f.Whole("adults", 0, 3, 0),
+            f.Whole("minutes", 3, 60),
+            f.Whole("clean-up", 0, 20),
+            f.Whole("mess", 0, 3, 0),
+            f.Choice<HandLoad>("hand-load"),
+            f.Flag("warm-up"),
+            f.Flag("whole-arm"),
+            f.Flag("dry-weather"),
+            f.Texts("actions", SafetyReader.Actions),
+            f.Choices<Approach>("approaches"),
+            f.Whole("theme-link", 0, 3),
+            roles,
+            steps,
+            [.. f.Maps("prep").Select(PrepOf)],
+            f.Texts("instructions", least: 2)
+        )
         {
             Traits = f.Texts("traits", Traits.All),
             Paper = [.. f.Maps("paper").Select(p => PaperOf(p, roles))],
@@ -167,8 +227,12 @@ public static class ContentReader
     {
         var steps = Range(f, "steps");
         var need = new PaperNeed(
-            Sheet(f, "sheet"), (int)(steps?.Least ?? 1), (int)(steps?.Most ?? 99), f.Choice("per", ["child", "group"]) == "child",
-            f.Has("on") ? f.Text("on") : null);
+            Sheet(f, "sheet"),
+            (int)(steps?.Least ?? 1),
+            (int)(steps?.Most ?? 99),
+            f.Choice("per", ["child", "group"]) == "child",
+            f.Has("on") ? f.Text("on") : null
+        );
         if (need.On is { } on && roles.All(r => r.Name != on))
         {
             f.Refuse("on", $"`{on}` is no role of the technique");
@@ -184,7 +248,10 @@ public static class ContentReader
         var sheet = f.Text(key);
         if (SheetKinds.Find(sheet) is null)
         {
-            f.Refuse(key, $"`{sheet}` is no kind of sheet; these are: {string.Join(", ", SheetKinds.All.Select(k => k.Id))}");
+            f.Refuse(
+                key,
+                $"`{sheet}` is no kind of sheet; these are: {string.Join(", ", SheetKinds.All.Select(k => k.Id))}"
+            );
         }
 
         return sheet;
@@ -196,13 +263,21 @@ public static class ContentReader
         var quantity = QuantityRule.Parse(f.Text("quantity"));
         if (quantity is null)
         {
-            f.Refuse("quantity", $"`{f.Text("quantity")}` is not a number, `2 x count` or one of {string.Join(", ", QuantityRule.Words.Keys)}");
+            f.Refuse(
+                "quantity",
+                $"`{f.Text("quantity")}` is not a number, `2 x count` or one of {string.Join(", ", QuantityRule.Words.Keys)}"
+            );
         }
 
         var left = f.Map("left");
         var role = new Role(
-            name, Needs(f), f.Choice<Per>("per"), quantity ?? new QuantityRule(QuantityKind.Fixed, 1),
-            f.Number("spare") ?? 0, f.Flag("optional"))
+            name,
+            Needs(f),
+            f.Choice<Per>("per"),
+            quantity ?? new QuantityRule(QuantityKind.Fixed, 1),
+            f.Number("spare") ?? 0,
+            f.Flag("optional")
+        )
         {
             Loose = f.Number("loose"),
             Fixed = f.Flag("fixed"),
@@ -227,9 +302,17 @@ public static class ContentReader
         }
 
         return new RoleNeeds(
-            f.Texts("all", MaterialTags.All), f.Texts("any", MaterialTags.All), f.Texts("none", MaterialTags.All),
-            f.Texts("prefer", MaterialTags.All), Range(f, "width"), Range(f, "length"), Range(f, "hole"), Range(f, "opening"),
-            factor, factor is null ? null : over[1]);
+            f.Texts("all", MaterialTags.All),
+            f.Texts("any", MaterialTags.All),
+            f.Texts("none", MaterialTags.All),
+            f.Texts("prefer", MaterialTags.All),
+            Range(f, "width"),
+            Range(f, "length"),
+            Range(f, "hole"),
+            Range(f, "opening"),
+            factor,
+            factor is null ? null : over[1]
+        );
     }
 
     private static SizeRange? Range(ContentFile f, string key)
@@ -241,10 +324,12 @@ public static class ContentReader
         }
 
         var ends = f.Text(key).Split("..");
-        if (ends.Length == 2
+        if (
+            ends.Length == 2
             && double.TryParse(ends[0], System.Globalization.CultureInfo.InvariantCulture, out var least)
             && double.TryParse(ends[1], System.Globalization.CultureInfo.InvariantCulture, out var most)
-            && least <= most)
+            && least <= most
+        )
         {
             return new SizeRange(least, most);
         }
@@ -275,13 +360,22 @@ public static class ContentReader
             f.Refuse("step", $"step {number} speaks of the role `{unknown}`, which the technique does not have");
         }
 
-        var step = new TechniqueStep(number, f.Text("do"), f.Whole("count", 1, 100, 1), overrides, [.. f.Maps("makes").Select(SafetyReader.Made)])
+        var step = new TechniqueStep(
+            number,
+            f.Text("do"),
+            f.Whole("count", 1, 100, 1),
+            overrides,
+            [.. f.Maps("makes").Select(SafetyReader.Made)]
+        )
         {
             Making = StepMakingReader.Read(f),
         };
         foreach (var unknown in step.Makes.Where(m => roles.All(r => r.Name != m.From)))
         {
-            f.Refuse("makes", $"step {number} makes {unknown.Name} from `{unknown.From}`, which is no role of the technique");
+            f.Refuse(
+                "makes",
+                $"step {number} makes {unknown.Name} from `{unknown.From}`, which is no role of the technique"
+            );
         }
 
         f.NothingElse();
@@ -297,7 +391,13 @@ public static class ContentReader
 
     internal static PrepNeed PrepOf(ContentFile f)
     {
-        var prep = new PrepNeed(f.Text("what"), f.Whole("minutes", 1, 240), f.Whole("wait-hours", 0, 96, 0), f.Flag("adult-only"), f.Texts("actions", SafetyReader.Actions))
+        var prep = new PrepNeed(
+            f.Text("what"),
+            f.Whole("minutes", 1, 240),
+            f.Whole("wait-hours", 0, 96, 0),
+            f.Flag("adult-only"),
+            f.Texts("actions", SafetyReader.Actions)
+        )
         {
             KeepsDays = f.Has("keeps-days") ? f.Whole("keeps-days", 0, 365) : null,
             Kind = f.Has("kind") ? f.Choice("kind", ["lines", "model", "print"]) : null,

@@ -3,18 +3,26 @@ using Nido.Core.Making;
 
 namespace Nido.Catalog;
 
-/// <summary>Holds what a recipe says against the material it makes: each alone may be right, and both together not.</summary>
+/// <summary>Holds what a recipe says against the material it makes: each alone may be right, and both together
+/// not.</summary>
 internal static class Contradictions
 {
     /// <summary>Notes every contradiction between recipes and materials.</summary>
     public static void Between(
-        IReadOnlyList<Material> materials, IReadOnlyList<Recipe> recipes, IReadOnlyList<MakeFrom> makes, List<ContentProblem> problems)
+        IReadOnlyList<Material> materials,
+        IReadOnlyList<Recipe> recipes,
+        IReadOnlyList<MakeFrom> makes,
+        List<ContentProblem> problems
+    )
     {
         var byId = materials.ToDictionary(m => m.Id);
         foreach (var recipe in recipes)
         {
-            problems.AddRange(Heavier(recipe).Concat(recipe.Makes is { } id && byId.TryGetValue(id, out var made) ? Between(recipe, made) : [])
-                .Select(reason => new ContentProblem($"recipes/{recipe.Id}.yaml", 1, reason)));
+            problems.AddRange(
+                Heavier(recipe)
+                    .Concat(recipe.Makes is { } id && byId.TryGetValue(id, out var made) ? Between(recipe, made) : [])
+                    .Select(reason => new ContentProblem($"recipes/{recipe.Id}.yaml", 1, reason))
+            );
         }
 
         // What a shop sells may be another make of it, and weigh more.
@@ -29,7 +37,10 @@ internal static class Contradictions
         }
     }
 
-    private static double Mass(Material m) => m.Unit == MaterialUnit.Gram ? 1 : m.Unit == MaterialUnit.Millilitre ? m.Density ?? 1 : m.Mass ?? 0;
+    private static double Mass(Material m) =>
+        m.Unit == MaterialUnit.Gram ? 1
+        : m.Unit == MaterialUnit.Millilitre ? m.Density ?? 1
+        : m.Mass ?? 0;
 
     private static IEnumerable<string> Between(Recipe recipe, Material made)
     {
@@ -38,7 +49,12 @@ internal static class Contradictions
             yield return $"its ingredients hold {allergen}, and the material {made.Id} does not say so";
         }
 
-        foreach (var allergen in recipe.Parts.SelectMany(p => p.MayContain).Distinct().Except(made.Allergens.Concat(made.MayContain)))
+        foreach (
+            var allergen in recipe
+                .Parts.SelectMany(p => p.MayContain)
+                .Distinct()
+                .Except(made.Allergens.Concat(made.MayContain))
+        )
         {
             yield return $"its ingredients may hold {allergen}, and the material {made.Id} does not say so";
         }
@@ -75,7 +91,8 @@ internal static class Contradictions
         }
     }
 
-    /// <summary>What is mixed weighs no more than what goes in, and not much less than what is left when water boils off.</summary>
+    /// <summary>What is mixed weighs no more than what goes in, and not much less than what is left when water boils
+    /// off.</summary>
     private static IEnumerable<string> Heavier(Recipe recipe)
     {
         if (recipe.YieldUnit != "g" || recipe.Ingredients.Any(i => i.Unit is not ("g" or "mL")))

@@ -28,7 +28,13 @@ internal static class DifferenceReader
 
     private static DifferenceChoice ChoiceOf(ContentFile f)
     {
-        var choice = new DifferenceChoice(f.Text("id"), f.Text("name"), f.Text("reason"), [.. f.Maps("cues").Select(CueOf)], [.. f.Maps("effects").Select(EffectOf)]);
+        var choice = new DifferenceChoice(
+            f.Text("id"),
+            f.Text("name"),
+            f.Text("reason"),
+            [.. f.Maps("cues").Select(CueOf)],
+            [.. f.Maps("effects").Select(EffectOf)]
+        );
         f.NothingElse();
         return choice;
     }
@@ -49,7 +55,12 @@ internal static class DifferenceReader
             Cost = f.Whole("cost", 0, 100, 0),
             Help = f.Has("help") ? Manners[f.Choice("help", Manners.Keys)] : null,
             Needs = f.Has("needs") ? (needs.Text("ladder"), LadderReader.Need(needs, needs.Text("ladder"))) : null,
-            Without = f.Has("without") ? (without.Text("ladder"), [.. without.Texts("steps", least: 1).Select(s => int.TryParse(s, out var n) ? n : 0)]) : null,
+            Without = f.Has("without")
+                ? (
+                    without.Text("ladder"),
+                    [.. without.Texts("steps", least: 1).Select(s => int.TryParse(s, out var n) ? n : 0)]
+                )
+                : null,
             Prefer = f.Texts("prefer", Core.Cupboard.MaterialTags.All),
             SkipPrep = f.Texts("skip-prep"),
             AddPrep = f.Has("add-prep") ? ContentReader.PrepOf(prep) : null,
@@ -60,7 +71,14 @@ internal static class DifferenceReader
         return effect;
     }
 
-    private static TechniqueMatch Where(ContentFile f) => new(
-        f.Texts("ladders"), f.Texts("actions", SafetyReader.Actions), f.Texts("strands", Core.Strand.All.Select(s => s.Id).ToHashSet()),
-        f.Choices<Approach>("approaches"), f.Texts("traits", Traits.All), f.Texts("without-traits", Traits.All), f.Choices<BlockKind>("in"));
+    private static TechniqueMatch Where(ContentFile f) =>
+        new(
+            f.Texts("ladders"),
+            f.Texts("actions", SafetyReader.Actions),
+            f.Texts("strands", Core.Strand.All.Select(s => s.Id).ToHashSet()),
+            f.Choices<Approach>("approaches"),
+            f.Texts("traits", Traits.All),
+            f.Texts("without-traits", Traits.All),
+            f.Choices<BlockKind>("in")
+        );
 }

@@ -23,12 +23,21 @@ internal static class LadderReader
 
             if (steps[i].Size is { } size && steps[i - 1].Size is { } below && size.Index < below.Index)
             {
-                f.Refuse("steps", $"step {i + 1} is easier by its sizes ({size.InWords}) than the one before it ({below.InWords})");
+                f.Refuse(
+                    "steps",
+                    $"step {i + 1} is easier by its sizes ({size.InWords}) than the one before it ({below.InWords})"
+                );
             }
         }
 
         var feels = f.Map("feels");
-        var ladder = new Ladder(f.Text("id"), f.Text("name"), f.Text("head"), ContentReader.StrandOf(f, "strand", f.Text("strand")), steps)
+        var ladder = new Ladder(
+            f.Text("id"),
+            f.Text("name"),
+            f.Text("head"),
+            ContentReader.StrandOf(f, "strand", f.Text("strand")),
+            steps
+        )
         {
             Moves = f.Texts("moves", least: 1),
             Needs = [.. f.Maps("needs").Select(n => Need(n, f.Text("id")))],
@@ -39,22 +48,39 @@ internal static class LadderReader
 
     /// <summary>Notes prerequisites on ladders or steps that there are not.</summary>
     public static void NeedsStandOnLadders(
-        IReadOnlyDictionary<string, Ladder> ladders, IEnumerable<Difference> differences, List<ContentProblem> problems)
+        IReadOnlyDictionary<string, Ladder> ladders,
+        IEnumerable<Difference> differences,
+        List<ContentProblem> problems
+    )
     {
-        var needs = ladders.Values.SelectMany(l => l.Needs.Select(n => (File: $"ladders/{l.Id}.yaml", Ladder: l.Id, Need: n)))
-            .Concat(from d in differences
-                    from e in d.Choices.SelectMany(c => c.Effects)
-                    where e.Needs is not null
-                    select (File: $"differences/{d.Id}.yaml", e.Needs!.Value.Ladder, e.Needs!.Value.Need));
+        var needs = ladders
+            .Values.SelectMany(l => l.Needs.Select(n => (File: $"ladders/{l.Id}.yaml", Ladder: l.Id, Need: n)))
+            .Concat(
+                from d in differences
+                from e in d.Choices.SelectMany(c => c.Effects)
+                where e.Needs is not null
+                select (File: $"differences/{d.Id}.yaml", e.Needs!.Value.Ladder, e.Needs!.Value.Need)
+            );
         problems.AddRange(
             from n in needs
-            where !ladders.ContainsKey(n.Ladder) || !ladders.TryGetValue(n.Need.On, out var earlier) || n.Need.Step > earlier.Steps.Count
-            select new ContentProblem(n.File, 1, $"step {n.Need.Step} of `{n.Need.On}` is asked for `{n.Ladder}`, and there is no such ladder or step"));
+            where
+                !ladders.ContainsKey(n.Ladder)
+                || !ladders.TryGetValue(n.Need.On, out var earlier)
+                || n.Need.Step > earlier.Steps.Count
+            select new ContentProblem(
+                n.File,
+                1,
+                $"step {n.Need.Step} of `{n.Need.On}` is asked for `{n.Ladder}`, and there is no such ladder or step"
+            )
+        );
     }
 
     public static Prerequisite Need(ContentFile f, string ladder)
     {
-        var need = new Prerequisite(f.Whole("from", 1, 9), f.Text("on"), f.Whole("step", 1, 9), f.Text("why", "")) { ByAge = f.Flag("by-age") };
+        var need = new Prerequisite(f.Whole("from", 1, 9), f.Text("on"), f.Whole("step", 1, 9), f.Text("why", ""))
+        {
+            ByAge = f.Flag("by-age"),
+        };
         if (need.On == ladder)
         {
             f.Refuse("on", "a ladder cannot wait for itself");
@@ -68,7 +94,14 @@ internal static class LadderReader
     {
         var size = f.Map("size");
         var step = new LadderStep(
-            index + 1, f.Text("name"), f.Whole("typical-months", 0, 96), f.Text("adult"), f.Text("easier"), f.Text("harder"), f.Text("source"))
+            index + 1,
+            f.Text("name"),
+            f.Whole("typical-months", 0, 96),
+            f.Text("adult"),
+            f.Text("easier"),
+            f.Text("harder"),
+            f.Text("source")
+        )
         {
             Size = f.Has("size") ? SizeOf(size) : null,
         };
@@ -80,8 +113,22 @@ internal static class LadderReader
     private static StepSize? SizeOf(ContentFile f)
     {
         double Over0(string key) => f.Number(key) is { } n and > 0 ? n : Refused(f, key);
-        return f.Has("reach") ? new CarrySize(Over0("reach"), Over0("piece"), Over0("opening"), f.Choice<CarryTool>("tool"), f.Flag("round"))
-            : f.Has("line") ? new LineSize(Over0("line"), Over0("width"), f.Number("turns") ?? 0, f.Number("smooth") ?? 0, f.Choice<SheetKind>("sheet", SheetKind.Paper))
+        return f.Has("reach")
+                ? new CarrySize(
+                    Over0("reach"),
+                    Over0("piece"),
+                    Over0("opening"),
+                    f.Choice<CarryTool>("tool"),
+                    f.Flag("round")
+                )
+            : f.Has("line")
+                ? new LineSize(
+                    Over0("line"),
+                    Over0("width"),
+                    f.Number("turns") ?? 0,
+                    f.Number("smooth") ?? 0,
+                    f.Choice<SheetKind>("sheet", SheetKind.Paper)
+                )
             : f.Has("hole") ? new HoleSize(Over0("hole"), Over0("lace"), f.Flag("stiff"))
             : null;
     }

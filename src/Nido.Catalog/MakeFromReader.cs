@@ -9,7 +9,9 @@ internal static class MakeFromReader
     public static MakeFrom Read(ContentFile f, IReadOnlySet<string> materials)
     {
         var from = f.Map("from", needed: true);
-        var inputs = from.Keys().Where(k => Known(from, k, materials)).ToDictionary(k => k, k => from.Number(k) is > 0 and var n ? n : Refused(from, k));
+        var inputs = from.Keys()
+            .Where(k => Known(from, k, materials))
+            .ToDictionary(k => k, k => from.Number(k) is > 0 and var n ? n : Refused(from, k));
         if (inputs.Count == 0)
         {
             f.Refuse("from", "a recipe takes at least one material");
@@ -17,17 +19,30 @@ internal static class MakeFromReader
 
         var cut = f.Map("cut");
         var amount = f.Has("cut")
-            ? MakeFrom.Cut(cut.Number("length") ?? 0, Math.Max(1, cut.Number("piece") ?? 0), cut.Number("loss") ?? 0).Pieces
+            ? MakeFrom
+                .Cut(cut.Number("length") ?? 0, Math.Max(1, cut.Number("piece") ?? 0), cut.Number("loss") ?? 0)
+                .Pieces
             : f.Number("amount") ?? 0;
         cut.NothingElse();
         if (amount <= 0)
         {
-            f.Refuse(f.Has("cut") ? "cut" : "amount", "a batch gives something: `amount` over 0, or `cut: {length: 197, piece: 60, loss: 0}`");
+            f.Refuse(
+                f.Has("cut") ? "cut" : "amount",
+                "a batch gives something: `amount` over 0, or `cut: {length: 197, piece: 60, loss: 0}`"
+            );
         }
 
         return new MakeFrom(
-            f.Text("id"), Known(f, "makes", f.Text("makes"), materials), amount, inputs, f.Number("minutes") ?? 0, f.Whole("wait-minutes", 0, 10_000, 0),
-            f.Flag("adult-only"), f.Texts("actions", SafetyReader.Actions), f.Text("do"))
+            f.Text("id"),
+            Known(f, "makes", f.Text("makes"), materials),
+            amount,
+            inputs,
+            f.Number("minutes") ?? 0,
+            f.Whole("wait-minutes", 0, 10_000, 0),
+            f.Flag("adult-only"),
+            f.Texts("actions", SafetyReader.Actions),
+            f.Text("do")
+        )
         {
             Sheet = f.Has("print") ? ContentReader.Sheet(f, "print") : null,
             PrintedMinutes = f.Number("print-minutes") ?? 0,
@@ -39,7 +54,13 @@ internal static class MakeFromReader
     {
         if (new MakeChains(recipes).Circle() is { } circle)
         {
-            problems.Add(new($"make-from/{recipes.First(r => r.Makes == circle[0]).Id}.yaml", 1, $"made of each other in a circle: {string.Join(" ← ", circle)}"));
+            problems.Add(
+                new(
+                    $"make-from/{recipes.First(r => r.Makes == circle[0]).Id}.yaml",
+                    1,
+                    $"made of each other in a circle: {string.Join(" ← ", circle)}"
+                )
+            );
         }
     }
 

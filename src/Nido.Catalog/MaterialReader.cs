@@ -6,8 +6,19 @@ namespace Nido.Catalog;
 /// <summary>Reads a material, and refuses one that keeps quiet about what safety must know.</summary>
 internal static class MaterialReader
 {
-    /// <summary>What somebody may be allergic to is said of these, if only to say that there is nothing: `contains: []`.</summary>
-    private static readonly string[] SaysWhatItContains = ["food", "scented", "natural", "packaging", "elastic", "glue", "moulds", "soap"];
+    /// <summary>What somebody may be allergic to is said of these, if only to say that there is nothing: `contains:
+    /// []`.</summary>
+    private static readonly string[] SaysWhatItContains =
+    [
+        "food",
+        "scented",
+        "natural",
+        "packaging",
+        "elastic",
+        "glue",
+        "moulds",
+        "soap",
+    ];
 
     /// <summary>The material of a file.</summary>
     public static Material Read(ContentFile f, IReadOnlyCollection<PairTable> tables, AllergenBook book)
@@ -16,11 +27,27 @@ internal static class MaterialReader
         var pack = f.Map("pack");
         var colours = pack.Map("colours");
         var material = new Material(
-            f.Text("id"), f.Text("name"), f.Text("shelf"), f.Choice<MaterialUnit>("unit"), body.Shape, body.Length, body.Width, body.Height,
-            f.Number("hole"), f.Number("opening"), f.Number("mass"), f.Number("density"),
-            f.Texts("tags", MaterialTags.All, least: 1).ToHashSet(), f.Texts("colours"), Allergens(f, "contains", book),
-            f.Flag("consumable"), f.Whole("turnaround-minutes", 0, 10_000, 0),
-            pack.Number("size"), f.Has("pack") ? pack.Whole("cents", 0, 100_000) : null, SafetyReader.Parts(f))
+            f.Text("id"),
+            f.Text("name"),
+            f.Text("shelf"),
+            f.Choice<MaterialUnit>("unit"),
+            body.Shape,
+            body.Length,
+            body.Width,
+            body.Height,
+            f.Number("hole"),
+            f.Number("opening"),
+            f.Number("mass"),
+            f.Number("density"),
+            f.Texts("tags", MaterialTags.All, least: 1).ToHashSet(),
+            f.Texts("colours"),
+            Allergens(f, "contains", book),
+            f.Flag("consumable"),
+            f.Whole("turnaround-minutes", 0, 10_000, 0),
+            pack.Number("size"),
+            f.Has("pack") ? pack.Whole("cents", 0, 100_000) : null,
+            SafetyReader.Parts(f)
+        )
         {
             MayContain = Allergens(f, "may-contain", book),
             Held = Allergens(f, "held", book),
@@ -47,7 +74,10 @@ internal static class MaterialReader
         foreach (var unknown in ids.Where(id => book.Find(id) is not { Means.Count: 0 }))
         {
             var read = book.Read(unknown).Allergens;
-            f.Refuse(key, $"`{unknown}` in `{key}` is no allergen{(read.Count > 0 ? $"; write {string.Join(", ", read)}" : "; it needs a file in allergens/")}");
+            f.Refuse(
+                key,
+                $"`{unknown}` in `{key}` is no allergen{(read.Count > 0 ? $"; write {string.Join(", ", read)}" : "; it needs a file in allergens/")}"
+            );
         }
 
         return [.. ids.Where(id => book.Find(id) is { Means.Count: 0 })];
@@ -57,7 +87,10 @@ internal static class MaterialReader
     {
         if (SaysWhatItContains.FirstOrDefault(material.Tags.Contains) is { } tag && !f.Has("contains"))
         {
-            f.Refuse("tags", $"`{tag}`: say which allergens it contains, `contains: [wheat]`, or `contains: []` where there are none");
+            f.Refuse(
+                "tags",
+                $"`{tag}`: say which allergens it contains, `contains: [wheat]`, or `contains: []` where there are none"
+            );
         }
 
         if (material.Tags.Contains("packaging") && !f.Has("held"))
@@ -80,7 +113,11 @@ internal static class MaterialReader
             f.Refuse("tags", "salt: say how much of a unit is salt, `grams: {salt: 0.2}`");
         }
 
-        if (material.Name.Contains("flour", StringComparison.OrdinalIgnoreCase) && !material.Tags.Contains("raw-flour") && !material.Tags.Contains("cooked"))
+        if (
+            material.Name.Contains("flour", StringComparison.OrdinalIgnoreCase)
+            && !material.Tags.Contains("raw-flour")
+            && !material.Tags.Contains("cooked")
+        )
         {
             f.Refuse("tags", "flour is raw or cooked: `raw-flour`, or `cooked` where it was heated");
         }

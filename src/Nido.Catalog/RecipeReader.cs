@@ -20,9 +20,19 @@ internal static class RecipeReader
         }
 
         var recipe = new Recipe(
-            f.Text("id"), f.Text("name"), f.Text("family"), [.. read.Select(r => r.Ingredient)], yields.Whole("amount", 1, 100_000), yields.Choice("unit", ["g", "mL"]),
-            f.Whole("minutes", 1, 240), f.Whole("wait-minutes", 0, 6000, 0), f.Whole("keeps-days", 0, 365), f.Flag("adult-only"),
-            f.Texts("actions", SafetyReader.Actions), f.Texts("steps", least: 1))
+            f.Text("id"),
+            f.Text("name"),
+            f.Text("family"),
+            [.. read.Select(r => r.Ingredient)],
+            yields.Whole("amount", 1, 100_000),
+            yields.Choice("unit", ["g", "mL"]),
+            f.Whole("minutes", 1, 240),
+            f.Whole("wait-minutes", 0, 6000, 0),
+            f.Whole("keeps-days", 0, 365),
+            f.Flag("adult-only"),
+            f.Texts("actions", SafetyReader.Actions),
+            f.Texts("steps", least: 1)
+        )
         {
             Parts = [.. read.Select(r => r.Part)],
             Makes = f.Has("makes") ? f.Choice("makes", [.. materials.Select(m => m.Id)]) : null,
@@ -31,8 +41,13 @@ internal static class RecipeReader
         return recipe;
     }
 
-    /// <summary>An ingredient is a material of the cupboard (`material: salt`) or says itself what it contains.</summary>
-    private static (RecipeScale.Ingredient Ingredient, RecipePart Part) Ingredient(ContentFile i, IReadOnlyList<Material> materials, AllergenBook book)
+    /// <summary>An ingredient is a material of the cupboard (`material: salt`) or says itself what it
+    /// contains.</summary>
+    private static (RecipeScale.Ingredient Ingredient, RecipePart Part) Ingredient(
+        ContentFile i,
+        IReadOnlyList<Material> materials,
+        AllergenBook book
+    )
     {
         var material = i.Has("material") ? materials.FirstOrDefault(m => m.Id == i.Text("material")) : null;
         if (i.Has("material") && material is null)
@@ -42,12 +57,19 @@ internal static class RecipeReader
 
         if (material is null && !i.Has("contains"))
         {
-            i.Refuse("name", $"`{i.Text("name")}`: name its material, or say which allergens it contains, if only `contains: []`");
+            i.Refuse(
+                "name",
+                $"`{i.Text("name")}`: name its material, or say which allergens it contains, if only `contains: []`"
+            );
         }
 
         var read = new RecipeScale.Ingredient(
-            i.Text("name"), i.Number("amount") ?? 0, i.Choice("unit", Units), i.Number("density"),
-            material?.Allergens ?? MaterialReader.Allergens(i, "contains", book));
+            i.Text("name"),
+            i.Number("amount") ?? 0,
+            i.Choice("unit", Units),
+            i.Number("density"),
+            material?.Allergens ?? MaterialReader.Allergens(i, "contains", book)
+        );
         if (read.Amount <= 0)
         {
             i.Refuse("amount", $"`{read.Name}` needs an amount over 0");
@@ -55,9 +77,13 @@ internal static class RecipeReader
 
         var grams = read.Unit == "g" ? read.Amount : read.Amount * (read.Density ?? 1);
         var part = new RecipePart(
-            read.Name, material?.Id, material?.Tags.Contains("food") ?? i.Choice("food", ["true", "false"], "true") == "true",
-            material?.Tags.Contains("raw-flour") ?? i.Flag("raw"), material?.MayContain ?? MaterialReader.Allergens(i, "may-contain", book),
-            (material?.Grams ?? SafetyReader.GramsOf(i)).ToDictionary(g => g.Key, g => g.Value * grams));
+            read.Name,
+            material?.Id,
+            material?.Tags.Contains("food") ?? i.Choice("food", ["true", "false"], "true") == "true",
+            material?.Tags.Contains("raw-flour") ?? i.Flag("raw"),
+            material?.MayContain ?? MaterialReader.Allergens(i, "may-contain", book),
+            (material?.Grams ?? SafetyReader.GramsOf(i)).ToDictionary(g => g.Key, g => g.Value * grams)
+        );
         i.NothingElse();
         return (read, part);
     }

@@ -10,21 +10,65 @@ namespace Nido.Catalog;
 internal static class SafetyReader
 {
     /// <summary>What a technique, a prep task or a rule may say that is done.</summary>
-    public static IReadOnlySet<string> Actions { get; } = new HashSet<string>
-    {
-        "blow", "build", "clean", "climb", "cook", "craft-knife", "cut", "dig", "drill", "gather", "glue", "hammer", "hang", "heat", "laminate", "lift",
-        "launch", "paint", "plant", "pour", "punch", "roll", "run", "saw", "screw", "sew", "smell", "snap", "spray", "stack", "suck", "taste", "throw", "tie",
-        "tunnel", "water", "wear", "wind",
-    };
+    public static IReadOnlySet<string> Actions { get; } =
+        new HashSet<string>
+        {
+            "blow",
+            "build",
+            "clean",
+            "climb",
+            "cook",
+            "craft-knife",
+            "cut",
+            "dig",
+            "drill",
+            "gather",
+            "glue",
+            "hammer",
+            "hang",
+            "heat",
+            "laminate",
+            "lift",
+            "launch",
+            "paint",
+            "plant",
+            "pour",
+            "punch",
+            "roll",
+            "run",
+            "saw",
+            "screw",
+            "sew",
+            "smell",
+            "snap",
+            "spray",
+            "stack",
+            "suck",
+            "taste",
+            "throw",
+            "tie",
+            "tunnel",
+            "water",
+            "wear",
+            "wind",
+        };
 
     /// <summary>The rule of a file.</summary>
     public static SafetyRule Read(ContentFile f, AllergenBook book)
     {
         var when = f.Map("when", needed: true);
         var rule = new SafetyRule(
-            f.Text("id"), f.Choice<Severity>("severity"), f.Text("message"), f.Text("source"), f.Text("defer-to"), ConditionReader.Read(when),
-            f.Flag("room"), f.Flag("watched-table-lifts"), f.Whole("adults", 0, 3, 0),
-            [.. Examples(f, "fires", true), .. Examples(f, "quiet", false)])
+            f.Text("id"),
+            f.Choice<Severity>("severity"),
+            f.Text("message"),
+            f.Text("source"),
+            f.Text("defer-to"),
+            ConditionReader.Read(when),
+            f.Flag("room"),
+            f.Flag("watched-table-lifts"),
+            f.Whole("adults", 0, 3, 0),
+            [.. Examples(f, "fires", true), .. Examples(f, "quiet", false)]
+        )
         {
             IsNeverLifted = f.Flag("never-lifted"),
             IsForOwnThings = f.Flag("for-own-things"),
@@ -40,7 +84,10 @@ internal static class SafetyReader
             var cases = rule.Examples.Where(e => e.Fires == fires).ToArray();
             if (cases.Length == 0)
             {
-                f.Refuse(key, $"a rule needs an example on which it {(fires ? "fires" : "just does not fire")}: `{key}: [{{…}}]`");
+                f.Refuse(
+                    key,
+                    $"a rule needs an example on which it {(fires ? "fires" : "just does not fire")}: `{key}: [{{…}}]`"
+                );
             }
 
             foreach (var (example, i) in cases.Select((e, i) => (e, i)).Where(x => x.e.IsMetBy(rule, book) != fires))
@@ -53,25 +100,48 @@ internal static class SafetyReader
     }
 
     private static RuleExample[] Examples(ContentFile f, string key, bool fires) =>
-    [
-        .. f.Maps(key).Select(e =>
-        {
-            var months = e.Whole("months", 0, 120, 60);
-            var child = new Child(
-                "child", "The child", default, WeekDays.MondayToFriday, e.Flag("mouths"), Hand.Undecided, false, e.Texts("allergies"), "en", "")
-            {
-                UnknownAllergies = e.Texts("unknown-allergies"),
-                Plans = e.Flag("by-plan") ? [new("thing", "An adult", default, "as the plan says")] : [],
-            };
-            var example = new RuleExample(
-                fires, Thing(e), e.Has("makes") ? Made(e.Map("makes")) : null, e.Texts("actions", Actions),
-                e.Choice<BlockKind>("place", BlockKind.Table), child, months,
-                GroupSettings.Default with { Food = e.Choice<FoodRule>("food", FoodRule.WithAllergyCheck), LetIn = e.Texts("let-in") },
-                e.Flag("drop-in"), e.Number("amount"), e.Flag("fixed"));
-            e.NothingElse();
-            return example;
-        }),
-    ];
+        [
+            .. f.Maps(key)
+                .Select(e =>
+                {
+                    var months = e.Whole("months", 0, 120, 60);
+                    var child = new Child(
+                        "child",
+                        "The child",
+                        default,
+                        WeekDays.MondayToFriday,
+                        e.Flag("mouths"),
+                        Hand.Undecided,
+                        false,
+                        e.Texts("allergies"),
+                        "en",
+                        ""
+                    )
+                    {
+                        UnknownAllergies = e.Texts("unknown-allergies"),
+                        Plans = e.Flag("by-plan") ? [new("thing", "An adult", default, "as the plan says")] : [],
+                    };
+                    var example = new RuleExample(
+                        fires,
+                        Thing(e),
+                        e.Has("makes") ? Made(e.Map("makes")) : null,
+                        e.Texts("actions", Actions),
+                        e.Choice<BlockKind>("place", BlockKind.Table),
+                        child,
+                        months,
+                        GroupSettings.Default with
+                        {
+                            Food = e.Choice<FoodRule>("food", FoodRule.WithAllergyCheck),
+                            LetIn = e.Texts("let-in"),
+                        },
+                        e.Flag("drop-in"),
+                        e.Number("amount"),
+                        e.Flag("fixed")
+                    );
+                    e.NothingElse();
+                    return example;
+                }),
+        ];
 
     /// <summary>The thing of an example: tags, and shape, mass, allergens, parts where they matter.</summary>
     private static Material? Thing(ContentFile e)
@@ -84,9 +154,27 @@ internal static class SafetyReader
         var body = e.Has("shape") ? BodyReader.Read(e) : new Body(Shape.Box, 100, 80, 60);
         var sold = e.Flag("sold");
         return new Material(
-            "thing", "The thing", "shelf", e.Choice<MaterialUnit>("unit", MaterialUnit.Piece), body.Shape, body.Length, body.Width, body.Height,
-            null, null, e.Number("mass"), null, e.Texts("tags", MaterialTags.All).ToHashSet(), [], e.Texts("contains"),
-            sold, 0, sold ? 1 : null, sold ? 100 : null, Parts(e))
+            "thing",
+            "The thing",
+            "shelf",
+            e.Choice<MaterialUnit>("unit", MaterialUnit.Piece),
+            body.Shape,
+            body.Length,
+            body.Width,
+            body.Height,
+            null,
+            null,
+            e.Number("mass"),
+            null,
+            e.Texts("tags", MaterialTags.All).ToHashSet(),
+            [],
+            e.Texts("contains"),
+            sold,
+            0,
+            sold ? 1 : null,
+            sold ? 100 : null,
+            Parts(e)
+        )
         {
             MayContain = e.Texts("may-contain"),
             Held = e.Texts("held"),
@@ -95,7 +183,8 @@ internal static class SafetyReader
         };
     }
 
-    /// <summary>The cord a thing is or has: `cord: {length: 900, loop: 400, breaks-open: true}`, or `cord: by-the-metre`.</summary>
+    /// <summary>The cord a thing is or has: `cord: {length: 900, loop: 400, breaks-open: true}`, or `cord:
+    /// by-the-metre`.</summary>
     public static Cord? CordOf(ContentFile f)
     {
         if (!f.Has("cord"))
@@ -133,12 +222,16 @@ internal static class SafetyReader
     }
 
     /// <summary>Parts that come off a thing.</summary>
-    public static IReadOnlyList<Part> Parts(ContentFile f) => [.. f.Maps("parts").Select(p =>
-    {
-        var part = new Part(p.Text("name"), BodyReader.Read(p)) { IsBittenOff = p.Flag("bitten-off") };
-        p.NothingElse();
-        return part;
-    })];
+    public static IReadOnlyList<Part> Parts(ContentFile f) =>
+        [
+            .. f.Maps("parts")
+                .Select(p =>
+                {
+                    var part = new Part(p.Text("name"), BodyReader.Read(p)) { IsBittenOff = p.Flag("bitten-off") };
+                    p.NothingElse();
+                    return part;
+                }),
+        ];
 
     /// <summary>A piece made of the material in a role; a box without a height is as thick as the material.</summary>
     public static MadePiece Made(ContentFile f)

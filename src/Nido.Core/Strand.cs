@@ -8,12 +8,39 @@ public sealed record Strand(string Id, Aim Aim)
     /// <summary>Every strand, in the order a teacher reads them: aim by aim.</summary>
     public static IReadOnlyList<Strand> All { get; } =
     [
-        .. Of(Aim.FineMotor, "arm-and-shoulder", "wrist-and-forearm", "grasp-strength", "pinch", "in-hand-movement",
-            "two-hands-together", "scissors", "pencil-control", "aiming-the-hand"),
-        .. Of(Aim.Math, "counting", "numerals", "comparing-and-measuring", "sorting", "pattern", "shape",
-            "position-and-direction", "adding-and-taking-away"),
-        .. Of(Aim.Literacy, "letters", "letter-sounds", "forming-letters", "own-name", "words-and-talk",
-            "rhyme-and-syllables", "print-and-order"),
+        .. Of(
+            Aim.FineMotor,
+            "arm-and-shoulder",
+            "wrist-and-forearm",
+            "grasp-strength",
+            "pinch",
+            "in-hand-movement",
+            "two-hands-together",
+            "scissors",
+            "pencil-control",
+            "aiming-the-hand"
+        ),
+        .. Of(
+            Aim.Math,
+            "counting",
+            "numerals",
+            "comparing-and-measuring",
+            "sorting",
+            "pattern",
+            "shape",
+            "position-and-direction",
+            "adding-and-taking-away"
+        ),
+        .. Of(
+            Aim.Literacy,
+            "letters",
+            "letter-sounds",
+            "forming-letters",
+            "own-name",
+            "words-and-talk",
+            "rhyme-and-syllables",
+            "print-and-order"
+        ),
         .. Of(Aim.Sensory, "touch", "looking-closely", "listening", "smell", "heavy-work", "balance-and-movement"),
     ];
 

@@ -11,9 +11,16 @@ namespace Nido.Data;
 /// <param name="Seconds">How long it took.</param>
 /// <param name="End">How it ended.</param>
 public sealed record ComposeReport(
-    double FairMinutes, double BoundMinutes, double Gap, double FirstMinutes, double Seconds, ComposeEnd End)
+    double FairMinutes,
+    double BoundMinutes,
+    double Gap,
+    double FirstMinutes,
+    double Seconds,
+    ComposeEnd End
+)
 {
-    /// <summary>What no plan's smallest share goes above, in percent of an even one; null where it was not found.</summary>
+    /// <summary>What no plan's smallest share goes above, in percent of an even one; null where it was not
+    /// found.</summary>
     public double? AtMostShare { get; init; }
 
     /// <summary>Of which week the bounds are; another week's say nothing of a plan.</summary>
@@ -22,13 +29,19 @@ public sealed record ComposeReport(
     /// <summary>The report of a result.</summary>
     /// <param name="result">The result.</param>
     /// <param name="mark">Of the week as it is kept; see <see cref="WeekProblem.Mark"/>.</param>
-    public static ComposeReport Of(ComposeResult result, long mark) => new(
-        result.Score.Fair / (double)WeekProblem.PerMinute, result.Bound / (double)WeekProblem.PerMinute, Math.Round(result.Gap, 4),
-        result.Greedy.Fair / (double)WeekProblem.PerMinute, Math.Round(result.Seconds, 1), result.End)
-    {
-        Mark = MarkOf(mark),
-        AtMostShare = result.AtMostShare is { } most ? Math.Round(most / 1e4, 1) : null,
-    };
+    public static ComposeReport Of(ComposeResult result, long mark) =>
+        new(
+            result.Score.Fair / (double)WeekProblem.PerMinute,
+            result.Bound / (double)WeekProblem.PerMinute,
+            Math.Round(result.Gap, 4),
+            result.Greedy.Fair / (double)WeekProblem.PerMinute,
+            Math.Round(result.Seconds, 1),
+            result.End
+        )
+        {
+            Mark = MarkOf(mark),
+            AtMostShare = result.AtMostShare is { } most ? Math.Round(most / 1e4, 1) : null,
+        };
 
     /// <summary>A mark as it is kept: JSON numbers do not hold all of it.</summary>
     public static string MarkOf(long mark) => mark.ToString("x16", System.Globalization.CultureInfo.InvariantCulture);

@@ -42,7 +42,8 @@ public sealed class NidoDb(DbContextOptions<NidoDb> options) : DbContext(options
     /// <summary>Groups for stations, where they were set by hand.</summary>
     public DbSet<RotaRow> Rotas => Set<RotaRow>();
 
-    /// <summary>Words of allergies that the vocabulary does not know, with the materials of this house that hold what they name.</summary>
+    /// <summary>Words of allergies that the vocabulary does not know, with the materials of this house that hold what
+    /// they name.</summary>
     public DbSet<MarkRow> Marks => Set<MarkRow>();
 
     public DbSet<OverrideRow> Overrides => Set<OverrideRow>();
@@ -56,10 +57,15 @@ public sealed class NidoDb(DbContextOptions<NidoDb> options) : DbContext(options
 
     /// <summary>The row of a group with everything below it, or null.</summary>
     public Task<GroupRow?> GroupRowAsync(string id, CancellationToken stop) =>
-        Groups.Include(g => g.Children).Include(g => g.Adults).Include(g => g.Blocks).AsSplitQuery()
+        Groups
+            .Include(g => g.Children)
+            .Include(g => g.Adults)
+            .Include(g => g.Blocks)
+            .AsSplitQuery()
             .SingleOrDefaultAsync(g => g.Id == id, stop);
 
-    /// <summary>Saves a group over its row: children keep their rows, adults and blocks are laid anew, in one transaction.</summary>
+    /// <summary>Saves a group over its row: children keep their rows, adults and blocks are laid anew, in one
+    /// transaction.</summary>
     public async Task ReplaceAsync(GroupRow row, ChildrenGroup group, CancellationToken stop)
     {
         ArgumentNullException.ThrowIfNull(row);
@@ -81,16 +87,30 @@ public sealed class NidoDb(DbContextOptions<NidoDb> options) : DbContext(options
     /// <param name="groupId">The group.</param>
     /// <param name="on">The day.</param>
     /// <param name="stop">Gives up.</param>
-    /// <param name="until">Last day of which anything counts; <paramref name="on"/> where null. A week counts its own days too.</param>
-    public async Task<Evidence> EvidenceAsync(string groupId, DateOnly on, CancellationToken stop, DateOnly? until = null)
+    /// <param name="until">Last day of which anything counts; <paramref name="on"/> where null. A week counts its own
+    /// days too.</param>
+    public async Task<Evidence> EvidenceAsync(
+        string groupId,
+        DateOnly on,
+        CancellationToken stop,
+        DateOnly? until = null
+    )
     {
         var last = until ?? on;
         var children = Children.Where(c => c.GroupId == groupId).Select(c => c.Id);
-        var seen = await Observations.Where(o => children.Contains(o.ChildId) && o.On <= last).OrderBy(o => o.Id).ToListAsync(stop);
+        var seen = await Observations
+            .Where(o => children.Contains(o.ChildId) && o.On <= last)
+            .OrderBy(o => o.Id)
+            .ToListAsync(stop);
         var chosen = await ChosenSteps.Where(c => children.Contains(c.ChildId) && c.On <= last).ToListAsync(stop);
         return new([.. seen.Select(o => o.ToCore())], [.. chosen.Select(c => c.ToCore())], on)
         {
-            Objectives = [.. (await Objectives.Where(o => children.Contains(o.ChildId)).ToListAsync(stop)).Select(o => o.ToCore())],
+            Objectives =
+            [
+                .. (await Objectives.Where(o => children.Contains(o.ChildId)).ToListAsync(stop)).Select(o =>
+                    o.ToCore()
+                ),
+            ],
         };
     }
 
@@ -99,38 +119,63 @@ public sealed class NidoDb(DbContextOptions<NidoDb> options) : DbContext(options
         Weeks.Where(w => w.GroupId == groupId && w.Monday < monday && w.Monday >= monday.AddDays(-28));
 
     /// <summary>Ids of the techniques the group met in those weeks, with how many weeks ago last.</summary>
-    public async Task<IReadOnlyDictionary<string, int>> RecentTechniquesAsync(string groupId, DateOnly monday, CancellationToken stop)
+    public async Task<IReadOnlyDictionary<string, int>> RecentTechniquesAsync(
+        string groupId,
+        DateOnly monday,
+        CancellationToken stop
+    )
     {
         var weeks = await WeeksBefore(groupId, monday).Select(w => new { w.Monday, w.Plan }).ToListAsync(stop);
         return weeks
-            .SelectMany(w => w.Plan.Select(p => (Technique: Idea.TechniqueOf(p.IdeaId), Ago: (monday.DayNumber - w.Monday.DayNumber) / 7)))
-            .GroupBy(x => x.Technique).ToDictionary(g => g.Key, g => g.Min(x => x.Ago));
+            .SelectMany(w =>
+                w.Plan.Select(p =>
+                    (Technique: Idea.TechniqueOf(p.IdeaId), Ago: (monday.DayNumber - w.Monday.DayNumber) / 7)
+                )
+            )
+            .GroupBy(x => x.Technique)
+            .ToDictionary(g => g.Key, g => g.Min(x => x.Ago));
     }
 
     /// <summary>Amounts on hand by material id, summed from the ledger.</summary>
     public async Task<Dictionary<string, double>> OnHandAsync(CancellationToken stop) =>
-        await Movements.GroupBy(m => m.MaterialId)
+        await Movements
+            .GroupBy(m => m.MaterialId)
             .Select(g => new { g.Key, Amount = g.Sum(m => m.Amount) })
             .ToDictionaryAsync(x => x.Key, x => x.Amount, stop);
 
     /// <summary>Ids of materials that were made in this house, by the ledger.</summary>
     public async Task<IReadOnlySet<string>> MadeHereAsync(CancellationToken stop) =>
-        (await Movements.Where(m => m.Kind == MovementKind.Made && m.Amount > 0).Select(m => m.MaterialId).Distinct().ToListAsync(stop)).ToHashSet();
+        (
+            await Movements
+                .Where(m => m.Kind == MovementKind.Made && m.Amount > 0)
+                .Select(m => m.MaterialId)
+                .Distinct()
+                .ToListAsync(stop)
+        ).ToHashSet();
 
     /// <summary>Materials that hold what a word of a child names, by the id under which it is watched.</summary>
     public async Task<IReadOnlyDictionary<string, IReadOnlyList<string>>> MarksAsync(CancellationToken stop) =>
-        (await Marks.ToListAsync(stop)).ToDictionary(m => Allergen.OwnId(m.Word), m => (IReadOnlyList<string>)m.MaterialIds);
+        (await Marks.ToListAsync(stop)).ToDictionary(
+            m => Allergen.OwnId(m.Word),
+            m => (IReadOnlyList<string>)m.MaterialIds
+        );
 
     /// <summary>Movements of the things that go off, by material.</summary>
     public async Task<ILookup<string, Movement>> PerishingAsync(Content content, CancellationToken stop)
     {
         string[] ids = [.. content.Materials.Where(m => m.KeepsDays is not null).Select(m => m.Id)];
-        return (await Movements.Where(m => ids.Contains(m.MaterialId)).OrderBy(m => m.Id).ToListAsync(stop)).Select(m => m.ToCore()).ToLookup(m => m.MaterialId);
+        return (await Movements.Where(m => ids.Contains(m.MaterialId)).OrderBy(m => m.Id).ToListAsync(stop))
+            .Select(m => m.ToCore())
+            .ToLookup(m => m.MaterialId);
     }
 
     /// <summary>Everything that was ever lifted in a week, oldest first.</summary>
     public async Task<IReadOnlyList<RuleOverride>> OverridesAsync(string weekId, CancellationToken stop) =>
-        [.. (await Overrides.Where(o => o.WeekId == weekId).ToListAsync(stop)).OrderBy(o => o.At).Select(o => o.ToCore())];
+        [
+            .. (await Overrides.Where(o => o.WeekId == weekId).ToListAsync(stop))
+                .OrderBy(o => o.At)
+                .Select(o => o.ToCore()),
+        ];
 
     protected override void ConfigureConventions(ModelConfigurationBuilder configurationBuilder)
     {
@@ -191,7 +236,12 @@ public sealed class NidoDb(DbContextOptions<NidoDb> options) : DbContext(options
         modelBuilder.Entity<RotaRow>(r =>
         {
             r.ToTable("rotas");
-            r.HasKey(x => new { x.WeekId, x.Day, x.BlockId });
+            r.HasKey(x => new
+            {
+                x.WeekId,
+                x.Day,
+                x.BlockId,
+            });
             AsJson(r.Property(x => x.Groups));
             r.HasOne<WeekRow>().WithMany().HasForeignKey(x => x.WeekId);
         });
@@ -253,5 +303,7 @@ public sealed class NidoDb(DbContextOptions<NidoDb> options) : DbContext(options
             new ValueComparer<T>(
                 (a, b) => JsonSerializer.Serialize(a, Json) == JsonSerializer.Serialize(b, Json),
                 v => JsonSerializer.Serialize(v, Json).GetHashCode(StringComparison.Ordinal),
-                v => JsonSerializer.Deserialize<T>(JsonSerializer.Serialize(v, Json), Json)!));
+                v => JsonSerializer.Deserialize<T>(JsonSerializer.Serialize(v, Json), Json)!
+            )
+        );
 }

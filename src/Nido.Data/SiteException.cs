@@ -4,7 +4,8 @@ namespace Nido.Data;
 /// <param name="what">What is wrong.</param>
 /// <param name="wayOut">What to do.</param>
 /// <param name="inner">Where it was noticed.</param>
-public sealed class SiteException(string what, string wayOut, Exception? inner = null) : Exception($"{what} {wayOut}", inner)
+public sealed class SiteException(string what, string wayOut, Exception? inner = null)
+    : Exception($"{what} {wayOut}", inner)
 {
     /// <summary>What is wrong.</summary>
     public string What => what;

@@ -1,7 +1,8 @@
 namespace Nido.Data;
 
 /// <summary>
-/// The folder of a house while it is open: readable by its owner only, and held so that a second process cannot open it too. Two
+/// The folder of a house while it is open: readable by its owner only, and held so that a second process cannot open it
+/// too. Two
 /// would each keep what they have computed and show an allergy as it no longer is.
 /// </summary>
 public sealed class SiteFolder : IDisposable
@@ -29,7 +30,10 @@ public sealed class SiteFolder : IDisposable
     {
         if (System.IO.File.Exists(path))
         {
-            throw new SiteException($"{path} is a file.", "NIDO_DATA names a folder: choose another one, or move the file away.");
+            throw new SiteException(
+                $"{path} is a file.",
+                "NIDO_DATA names a folder: choose another one, or move the file away."
+            );
         }
 
         try
@@ -49,27 +53,41 @@ public sealed class SiteFolder : IDisposable
         }
         catch (UnauthorizedAccessException e)
         {
-            throw new SiteException($"The folder {path} cannot be written to.",
-                "Give its owner the right to write, or choose another folder with NIDO_DATA.", e);
+            throw new SiteException(
+                $"The folder {path} cannot be written to.",
+                "Give its owner the right to write, or choose another folder with NIDO_DATA.",
+                e
+            );
         }
-        catch (IOException e) when (Directory.Exists(path) && System.IO.File.Exists(System.IO.Path.Combine(path, "nido.lock")))
+        catch (IOException e)
+            when (Directory.Exists(path) && System.IO.File.Exists(System.IO.Path.Combine(path, "nido.lock")))
         {
             throw new SiteException(
                 $"Another Nido has {path} open.",
-                    "Use that one, or stop it first. A second beside it would show what is no longer so. "
-                    + "(If no Nido runs: is the disk full or read-only?)", e);
+                "Use that one, or stop it first. A second beside it would show what is no longer so. "
+                    + "(If no Nido runs: is the disk full or read-only?)",
+                e
+            );
         }
         catch (IOException e)
         {
-            throw new SiteException($"The folder {path} cannot be used: {e.Message}.",
-                "Is the disk full or read-only? Make room, or choose another folder with NIDO_DATA.", e);
+            throw new SiteException(
+                $"The folder {path} cannot be used: {e.Message}.",
+                "Is the disk full or read-only? Make room, or choose another folder with NIDO_DATA.",
+                e
+            );
         }
     }
 
     /// <summary>How a file of the house is opened, made for its owner only.</summary>
     public static FileStreamOptions Fresh(FileMode mode, FileShare share)
     {
-        var options = new FileStreamOptions { Mode = mode, Access = FileAccess.ReadWrite, Share = share };
+        var options = new FileStreamOptions
+        {
+            Mode = mode,
+            Access = FileAccess.ReadWrite,
+            Share = share,
+        };
         if (!OperatingSystem.IsWindows())
         {
             options.UnixCreateMode = OwnerOnly;

@@ -21,7 +21,8 @@ public static class Themes
     {
         ArgumentNullException.ThrowIfNull(week);
         var theme = await db.ThemeAsync(content, week.ThemeId, stop);
-        return theme is null || week.Focus is not { } focus ? theme
+        return theme is null || week.Focus is not { } focus
+            ? theme
             : focus.Over(theme, letter => WeekInputs.Sorted(content, letter, theme.Words, theme.Language, theme.Fits));
     }
 

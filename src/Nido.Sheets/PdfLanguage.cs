@@ -5,8 +5,10 @@ using System.Text.RegularExpressions;
 namespace Nido.Sheets;
 
 /// <summary>
-/// Tells a PDF its version, its language and the exact sizes of its pages, which the drawing library leaves out or rounds to whole
-/// points: a change appended to the file as ISO 32000 describes it (incremental update), so that every byte before it stays.
+/// Tells a PDF its version, its language and the exact sizes of its pages, which the drawing library leaves out or
+/// rounds to whole
+/// points: a change appended to the file as ISO 32000 describes it (incremental update), so that every byte before it
+/// stays.
 /// </summary>
 internal static partial class PdfLanguage
 {
@@ -27,18 +29,33 @@ internal static partial class PdfLanguage
         var change = new Change(pdf.Length);
         change.Add(
             trailer.Groups["root"].Value,
-            $"{catalog.Groups["dict"].Value.TrimEnd()}\n/Version /1.7\n/Lang ({language})\n/ViewerPreferences <</DisplayDocTitle true /PrintScaling /None>>>>");
+            $"{catalog.Groups["dict"].Value.TrimEnd()}\n/Version /1.7\n/Lang ({language})\n/ViewerPreferences <</DisplayDocTitle true /PrintScaling /None>>>>"
+        );
         var pages = PageObject().Matches(text);
         for (var k = 0; k < Math.Min(pages.Count, sizes.Count); k++)
         {
-            change.Add(pages[k].Groups["number"].Value, MediaBox().Replace(
-                pages[k].Groups["dict"].Value, string.Create(CultureInfo.InvariantCulture, $"/MediaBox [0 0 {sizes[k].Width:0.###} {sizes[k].Height:0.###}]")));
+            change.Add(
+                pages[k].Groups["number"].Value,
+                MediaBox()
+                    .Replace(
+                        pages[k].Groups["dict"].Value,
+                        string.Create(
+                            CultureInfo.InvariantCulture,
+                            $"/MediaBox [0 0 {sizes[k].Width:0.###} {sizes[k].Height:0.###}]"
+                        )
+                    )
+            );
         }
 
-        return [.. pdf, .. change.Written(trailer.Groups["dict"].Value, StartXref().Matches(text)[^1].Groups["at"].Value)];
+        return
+        [
+            .. pdf,
+            .. change.Written(trailer.Groups["dict"].Value, StartXref().Matches(text)[^1].Groups["at"].Value),
+        ];
     }
 
-    private static Regex Object(string number) => new($@"(?:^|\n){number} 0 obj\s*(?<dict><<.*?)>>\s*endobj", RegexOptions.Singleline);
+    private static Regex Object(string number) =>
+        new($@"(?:^|\n){number} 0 obj\s*(?<dict><<.*?)>>\s*endobj", RegexOptions.Singleline);
 
     [GeneratedRegex(@"trailer\s*(?<dict><<.*?/Root (?<root>\d+) 0 R.*?)>>\s*startxref", RegexOptions.Singleline)]
     private static partial Regex Trailer();
@@ -73,7 +90,10 @@ internal static partial class PdfLanguage
                 added.Append(CultureInfo.InvariantCulture, $"{number} 1\n{at:0000000000} 00000 n \n");
             }
 
-            added.Append(CultureInfo.InvariantCulture, $"trailer\n{trailer.TrimEnd()}\n/Prev {before}>>\nstartxref\n{table}\n%%EOF\n");
+            added.Append(
+                CultureInfo.InvariantCulture,
+                $"trailer\n{trailer.TrimEnd()}\n/Prev {before}>>\nstartxref\n{table}\n%%EOF\n"
+            );
             return Encoding.Latin1.GetBytes(added.ToString());
         }
     }

@@ -4,7 +4,8 @@ using Buffer = HarfBuzzSharp.Buffer;
 
 namespace Nido.Sheets;
 
-/// <summary>A stretch of text in one face, shaped: its glyphs and where they stand, mm from the left edge of the whole text.</summary>
+/// <summary>A stretch of text in one face, shaped: its glyphs and where they stand, mm from the left edge of the whole
+/// text.</summary>
 internal sealed record ShapedRun(SKTypeface Face, string Text, ushort[] Glyphs, SKPoint[] At, float Advance, float Size)
 {
     private static readonly Lock Shaping = new();
@@ -31,7 +32,12 @@ internal sealed record ShapedRun(SKTypeface Face, string Text, ushort[] Glyphs, 
 
         var k = size / Inside;
         return new(
-            face, text, [.. shaped.Codepoints.Select(c => (ushort)c)], [.. shaped.Points.Select(p => new SKPoint(x + (p.X * k), p.Y * k))],
-            shaped.Width * k, size);
+            face,
+            text,
+            [.. shaped.Codepoints.Select(c => (ushort)c)],
+            [.. shaped.Points.Select(p => new SKPoint(x + (p.X * k), p.Y * k))],
+            shaped.Width * k,
+            size
+        );
     }
 }

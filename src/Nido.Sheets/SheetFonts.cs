@@ -11,7 +11,8 @@ internal static class SheetFonts
 
     internal static SKTypeface Load(string file)
     {
-        var stream = typeof(SheetFonts).Assembly.GetManifestResourceStream($"Nido.Sheets.fonts.{file}")
+        var stream =
+            typeof(SheetFonts).Assembly.GetManifestResourceStream($"Nido.Sheets.fonts.{file}")
             ?? throw new InvalidOperationException($"The font {file} is not in the assembly.");
         return SKTypeface.FromStream(stream);
     }

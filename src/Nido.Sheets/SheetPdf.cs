@@ -18,7 +18,18 @@ public static class SheetPdf
         ArgumentNullException.ThrowIfNull(pages);
         var sizes = new List<(double Width, double Height)>();
         using var stream = new MemoryStream();
-        using (var document = SKDocument.CreatePdf(stream, new SKDocumentPdfMetadata { Title = title, Creator = "Nido", Creation = null, Modified = null }))
+        using (
+            var document = SKDocument.CreatePdf(
+                stream,
+                new SKDocumentPdfMetadata
+                {
+                    Title = title,
+                    Creator = "Nido",
+                    Creation = null,
+                    Modified = null,
+                }
+            )
+        )
         {
             foreach (var page in pages)
             {
@@ -60,7 +71,17 @@ public static class SheetPdf
     private static void Say(SKCanvas canvas, Said said)
     {
         var runs = Lettering.Runs(said.Text, said.Face, said.Size);
-        var left = (float)(said.Where.X - (said.Align switch { Align.Left => 0, Align.Middle => 0.5, _ => 1.0 } * runs.Sum(r => r.Advance)));
+        var left = (float)(
+            said.Where.X
+            - (
+                said.Align switch
+                {
+                    Align.Left => 0,
+                    Align.Middle => 0.5,
+                    _ => 1.0,
+                } * runs.Sum(r => r.Advance)
+            )
+        );
         using var paint = new SKPaint { IsAntialias = true, Color = Grey(said.Grey) };
         if (said.Hollow)
         {
@@ -87,8 +108,10 @@ public static class SheetPdf
         if (drawn.Line > 0)
         {
             (paint.IsStroke, paint.StrokeWidth) = (true, (float)drawn.Line);
-            (paint.StrokeCap, paint.StrokeJoin) =
-                (drawn.FlatEnds || look.Dashes.Count > 0 ? SKStrokeCap.Butt : SKStrokeCap.Round, SKStrokeJoin.Round);
+            (paint.StrokeCap, paint.StrokeJoin) = (
+                drawn.FlatEnds || look.Dashes.Count > 0 ? SKStrokeCap.Butt : SKStrokeCap.Round,
+                SKStrokeJoin.Round
+            );
         }
 
         if (look.Dashes.Count > 0)

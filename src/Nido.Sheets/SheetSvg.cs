@@ -6,7 +6,8 @@ using SkiaSharp;
 
 namespace Nido.Sheets;
 
-/// <summary>A page as SVG in millimetres: the preview on screen, and a file to keep. Letters are drawn, so that it looks alike everywhere.</summary>
+/// <summary>A page as SVG in millimetres: the preview on screen, and a file to keep. Letters are drawn, so that it
+/// looks alike everywhere.</summary>
 public static class SheetSvg
 {
     /// <summary>An SVG of a page.</summary>
@@ -14,8 +15,10 @@ public static class SheetSvg
     {
         ArgumentNullException.ThrowIfNull(page);
         var text = new StringBuilder();
-        text.Append(CultureInfo.InvariantCulture,
-            $"<svg xmlns=\"http://www.w3.org/2000/svg\" width=\"{N(page.Width)}mm\" height=\"{N(page.Height)}mm\" viewBox=\"0 0 {N(page.Width)} {N(page.Height)}\" role=\"img\"><title>{SecurityElement.Escape(title)}</title><rect width=\"{N(page.Width)}\" height=\"{N(page.Height)}\" fill=\"#fff\"/>");
+        text.Append(
+            CultureInfo.InvariantCulture,
+            $"<svg xmlns=\"http://www.w3.org/2000/svg\" width=\"{N(page.Width)}mm\" height=\"{N(page.Height)}mm\" viewBox=\"0 0 {N(page.Width)} {N(page.Height)}\" role=\"img\"><title>{SecurityElement.Escape(title)}</title><rect width=\"{N(page.Width)}\" height=\"{N(page.Height)}\" fill=\"#fff\"/>"
+        );
         foreach (var mark in page.Marks)
         {
             switch (mark)
@@ -42,15 +45,30 @@ public static class SheetSvg
             return;
         }
 
-        text.Append(CultureInfo.InvariantCulture,
-            $" fill=\"none\" stroke=\"{Grey(look.Grey)}\" stroke-width=\"{N(drawn.Line)}\" stroke-linejoin=\"round\"");
-        text.Append(drawn.FlatEnds && look.Dashes.Count == 0 ? "/>" : look.Dashes.Count > 0 ? $" stroke-dasharray=\"{string.Join(' ', look.Dashes.Select(N))}\"/>" : " stroke-linecap=\"round\"/>");
+        text.Append(
+            CultureInfo.InvariantCulture,
+            $" fill=\"none\" stroke=\"{Grey(look.Grey)}\" stroke-width=\"{N(drawn.Line)}\" stroke-linejoin=\"round\""
+        );
+        text.Append(
+            drawn.FlatEnds && look.Dashes.Count == 0 ? "/>"
+            : look.Dashes.Count > 0 ? $" stroke-dasharray=\"{string.Join(' ', look.Dashes.Select(N))}\"/>"
+            : " stroke-linecap=\"round\"/>"
+        );
     }
 
     private static void Said(StringBuilder text, Said said)
     {
         var runs = Lettering.Runs(said.Text, said.Face, said.Size);
-        var left = said.Where.X - (said.Align switch { Align.Left => 0, Align.Middle => 0.5, _ => 1.0 } * runs.Sum(r => r.Advance));
+        var left =
+            said.Where.X
+            - (
+                said.Align switch
+                {
+                    Align.Left => 0,
+                    Align.Middle => 0.5,
+                    _ => 1.0,
+                } * runs.Sum(r => r.Advance)
+            );
         text.Append(CultureInfo.InvariantCulture, $"<g aria-label=\"{SecurityElement.Escape(said.Text)}\"><path d=\"");
         foreach (var run in runs)
         {
@@ -61,15 +79,22 @@ public static class SheetSvg
                 if (glyph is { IsEmpty: false })
                 {
                     using var moved = new SKPath(glyph);
-                    moved.Transform(SKMatrix.CreateTranslation((float)left + run.At[k].X, (float)said.Where.Y + run.At[k].Y));
+                    moved.Transform(
+                        SKMatrix.CreateTranslation((float)left + run.At[k].X, (float)said.Where.Y + run.At[k].Y)
+                    );
                     text.Append(moved.ToSvgPathData());
                 }
             }
         }
 
-        text.Append(said.Hollow
-            ? string.Create(CultureInfo.InvariantCulture, $"\" fill=\"none\" stroke=\"{Grey(said.Grey)}\" stroke-width=\"0.5\"/></g>")
-            : string.Create(CultureInfo.InvariantCulture, $"\" fill=\"{Grey(said.Grey)}\"/></g>"));
+        text.Append(
+            said.Hollow
+                ? string.Create(
+                    CultureInfo.InvariantCulture,
+                    $"\" fill=\"none\" stroke=\"{Grey(said.Grey)}\" stroke-width=\"0.5\"/></g>"
+                )
+                : string.Create(CultureInfo.InvariantCulture, $"\" fill=\"{Grey(said.Grey)}\"/></g>")
+        );
     }
 
     private static string PathOf(Figure figure)
@@ -80,7 +105,9 @@ public static class SheetSvg
             text.Append('M').Append(P(run.Start));
             foreach (var piece in run.Pieces)
             {
-                text.Append(piece is { First: { } a, Second: { } b } ? $"C{P(a)} {P(b)} {P(piece.To)}" : $"L{P(piece.To)}");
+                text.Append(
+                    piece is { First: { } a, Second: { } b } ? $"C{P(a)} {P(b)} {P(piece.To)}" : $"L{P(piece.To)}"
+                );
             }
 
             text.Append(run.Closed ? "Z" : "");

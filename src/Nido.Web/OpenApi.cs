@@ -9,29 +9,42 @@ namespace Nido.Web;
 public static class OpenApi
 {
     /// <summary>Describes the API; days are lists of words.</summary>
-    public static void AddNidoOpenApi(this IServiceCollection services) => services.AddOpenApi("v1", options =>
-    {
-        // Calculators call what is asked Ask and what comes out Answer: told apart by the calculator's name.
-        options.CreateSchemaReferenceId = info => info.Type.DeclaringType is { } of && OpenApiOptions.CreateDefaultSchemaReferenceId(info) is { } id
-            ? $"{of.Name}{id}"
-            : OpenApiOptions.CreateDefaultSchemaReferenceId(info);
-        options.AddDocumentTransformer((document, _, _) =>
-        {
-            document.Info.Title = "Nido";
-            document.Info.Version = "1";
-            document.Servers?.Clear();
-            return Task.CompletedTask;
-        });
-        options.AddSchemaTransformer((schema, context, _) =>
-        {
-            if (context.JsonTypeInfo.Type == typeof(WeekDays))
+    public static void AddNidoOpenApi(this IServiceCollection services) =>
+        services.AddOpenApi(
+            "v1",
+            options =>
             {
-                schema.Type = JsonSchemaType.Array;
-                schema.Enum = null;
-                schema.Items = new OpenApiSchema { Type = JsonSchemaType.String, Enum = [.. WeekDaysJson.Words.Select(w => (System.Text.Json.Nodes.JsonNode)w)] };
-            }
+                // Calculators call what is asked Ask and what comes out Answer: told apart by the calculator's name.
+                options.CreateSchemaReferenceId = info =>
+                    info.Type.DeclaringType is { } of && OpenApiOptions.CreateDefaultSchemaReferenceId(info) is { } id
+                        ? $"{of.Name}{id}"
+                        : OpenApiOptions.CreateDefaultSchemaReferenceId(info);
+                options.AddDocumentTransformer(
+                    (document, _, _) =>
+                    {
+                        document.Info.Title = "Nido";
+                        document.Info.Version = "1";
+                        document.Servers?.Clear();
+                        return Task.CompletedTask;
+                    }
+                );
+                options.AddSchemaTransformer(
+                    (schema, context, _) =>
+                    {
+                        if (context.JsonTypeInfo.Type == typeof(WeekDays))
+                        {
+                            schema.Type = JsonSchemaType.Array;
+                            schema.Enum = null;
+                            schema.Items = new OpenApiSchema
+                            {
+                                Type = JsonSchemaType.String,
+                                Enum = [.. WeekDaysJson.Words.Select(w => (System.Text.Json.Nodes.JsonNode)w)],
+                            };
+                        }
 
-            return Task.CompletedTask;
-        });
-    });
+                        return Task.CompletedTask;
+                    }
+                );
+            }
+        );
 }

@@ -10,8 +10,8 @@ using Nido.Web.Common;
 using Nido.Web.Cupboard;
 using Nido.Web.Group;
 using Nido.Web.House;
-using Nido.Web.Journal;
 using Nido.Web.Ideas;
+using Nido.Web.Journal;
 using Nido.Web.Making;
 using Nido.Web.Paper;
 using Nido.Web.Prep;
@@ -38,12 +38,20 @@ if (args is ["check-content", var folder])
 // Whatever is written is its owner's alone, from the first byte.
 OwnFiles.Only();
 var builder = WebApplication.CreateBuilder(args);
-builder.Host.UseSerilog((context, log) => log
-    .MinimumLevel.Information()
-    .MinimumLevel.Override("Microsoft", LogEventLevel.Warning)
-    // Bodies, queries, addresses and SQL parameters may speak of children; requests are logged by route only.
-    .Enrich.With<NoAddresses>()
-    .WriteTo.Console(new CompactJsonFormatter(), restrictedToMinimumLevel: context.HostingEnvironment.IsEnvironment("Testing") ? LogEventLevel.Error : LogEventLevel.Information));
+builder.Host.UseSerilog(
+    (context, log) =>
+        log
+            .MinimumLevel.Information()
+            .MinimumLevel.Override("Microsoft", LogEventLevel.Warning)
+            // Bodies, queries, addresses and SQL parameters may speak of children; requests are logged by route only.
+            .Enrich.With<NoAddresses>()
+            .WriteTo.Console(
+                new CompactJsonFormatter(),
+                restrictedToMinimumLevel: context.HostingEnvironment.IsEnvironment("Testing")
+                    ? LogEventLevel.Error
+                    : LogEventLevel.Information
+            )
+);
 
 SiteFolder house;
 try
@@ -71,12 +79,18 @@ services.AddSingleton<OneWriter>();
 services.AddSingleton<IForecast>(new FileForecast(Path.Combine(house.Path, "forecast.csv")));
 services.AddSingleton<WeekProblems>();
 services.AddSingleton<Compositions>();
-services.AddSingleton(builder.Configuration.GetValue<bool>("Nido:Quick") ? new ComposeLimits(0.3, 8, 40_000, TimeSpan.FromMinutes(5)) { Pricings = 12 } : ComposeLimits.Usual);
+services.AddSingleton(
+    builder.Configuration.GetValue<bool>("Nido:Quick")
+        ? new ComposeLimits(0.3, 8, 40_000, TimeSpan.FromMinutes(5)) { Pricings = 12 }
+        : ComposeLimits.Usual
+);
 services.AddScoped<WeekDesk>();
 services.AddScoped<Replanning>();
 services.AddScoped<UnitSense>();
 services.AddDbContext<NidoDb>(
-    (provider, options) => options.UseSqlite(Site.Connection(house.File)).AddInterceptors(provider.GetRequiredService<SiteStamp>()));
+    (provider, options) =>
+        options.UseSqlite(Site.Connection(house.File)).AddInterceptors(provider.GetRequiredService<SiteStamp>())
+);
 services.AddValidatorsFromAssemblyContaining<Program>(includeInternalTypes: true);
 services.ConfigureHttpJsonOptions(options =>
 {
@@ -106,12 +120,12 @@ app.UseSerilogRequestLogging(options =>
 {
     options.MessageTemplate = "{RequestMethod} {Route} {StatusCode} in {Elapsed:0} ms";
     options.GetMessageTemplateProperties = (context, _, elapsed, status) =>
-    [
-        new("RequestMethod", new ScalarValue(context.Request.Method)),
-        new("Route", new ScalarValue((context.GetEndpoint() as RouteEndpoint)?.RoutePattern.RawText ?? "file")),
-        new("StatusCode", new ScalarValue(status)),
-        new("Elapsed", new ScalarValue(elapsed)),
-    ];
+        [
+            new("RequestMethod", new ScalarValue(context.Request.Method)),
+            new("Route", new ScalarValue((context.GetEndpoint() as RouteEndpoint)?.RoutePattern.RawText ?? "file")),
+            new("StatusCode", new ScalarValue(status)),
+            new("Elapsed", new ScalarValue(elapsed)),
+        ];
 });
 app.UseExceptionHandler();
 app.UseStatusCodePages();
@@ -120,6 +134,7 @@ app.UseOwnHostOnly();
 app.UseResponseCompression();
 app.UseDefaultFiles();
 app.UseStaticFiles();
+
 // What an address does is known from here on: a page, a change that takes its turn, a file of any size.
 app.UseRouting();
 app.UsePages();
@@ -182,36 +197,53 @@ catch (SiteException e)
 }
 
 // Whoever starts it waits for this line instead of asking again and again.
-app.Lifetime.ApplicationStarted.Register(
-    () => app.Services.GetRequiredService<Serilog.ILogger>().Information("Ready at {Addresses}", app.Urls));
+app.Lifetime.ApplicationStarted.Register(() =>
+    app.Services.GetRequiredService<Serilog.ILogger>().Information("Ready at {Addresses}", app.Urls)
+);
 
 // The newest week is worked out before anyone asks, and a few times more, so that what is compiled as it runs is
 // compiled by then: the first look, and the first check after a change, are as quick as the next.
-app.Lifetime.ApplicationStarted.Register(() => _ = app.Configuration.GetValue<bool>("Nido:Quick") ? Task.CompletedTask : Task.Run(async () =>
-{
-    await using var scope = app.Services.CreateAsyncScope();
-    if (await scope.ServiceProvider.GetRequiredService<NidoDb>().Weeks.OrderByDescending(w => w.Monday).FirstOrDefaultAsync() is { } newest)
-    {
-        var desk = scope.ServiceProvider.GetRequiredService<WeekDesk>();
-        await desk.ViewAsync(newest, app.Lifetime.ApplicationStopping);
-        var input = (await desk.PlanAsync(newest, app.Lifetime.ApplicationStopping)).Problem.Input;
-        for (var k = 0; k < 4 && !app.Lifetime.ApplicationStopping.IsCancellationRequested; k++)
+app.Lifetime.ApplicationStarted.Register(() =>
+    _ = app.Configuration.GetValue<bool>("Nido:Quick")
+        ? Task.CompletedTask
+        : Task.Run(async () =>
         {
-            Nido.Core.Week.Problem.WeekProblem.Build(input);
-        }
-    }
-}));
+            await using var scope = app.Services.CreateAsyncScope();
+            if (
+                await scope
+                    .ServiceProvider.GetRequiredService<NidoDb>()
+                    .Weeks.OrderByDescending(w => w.Monday)
+                    .FirstOrDefaultAsync() is
+                { } newest
+            )
+            {
+                var desk = scope.ServiceProvider.GetRequiredService<WeekDesk>();
+                await desk.ViewAsync(newest, app.Lifetime.ApplicationStopping);
+                var input = (await desk.PlanAsync(newest, app.Lifetime.ApplicationStopping)).Problem.Input;
+                for (var k = 0; k < 4 && !app.Lifetime.ApplicationStopping.IsCancellationRequested; k++)
+                {
+                    Nido.Core.Week.Problem.WeekProblem.Build(input);
+                }
+            }
+        })
+);
 try
 {
     await app.RunAsync();
     return 0;
 }
-catch (IOException e) when (
-    e.InnerException is Microsoft.AspNetCore.Connections.AddressInUseException or System.Net.Sockets.SocketException)
+catch (IOException e)
+    when (e.InnerException
+            is Microsoft.AspNetCore.Connections.AddressInUseException
+                or System.Net.Sockets.SocketException
+    )
 {
-    return Faults.Tell(new(
-        $"Another program answers at {builder.Configuration["urls"] ?? "this address"} already.",
-        "Stop it, or choose another port with NIDO_PORT."));
+    return Faults.Tell(
+        new(
+            $"Another program answers at {builder.Configuration["urls"] ?? "this address"} already.",
+            "Stop it, or choose another port with NIDO_PORT."
+        )
+    );
 }
 
 /// <summary>Lets tests start the application.</summary>

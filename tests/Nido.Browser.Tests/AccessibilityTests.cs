@@ -4,9 +4,37 @@ namespace Nido.Browser.Tests;
 public class AccessibilityTests(RunningSite site) : IClassFixture<RunningSite>
 {
     [Theory]
-    [InlineData(false, 1280, "week", "week/term", "group", "cupboard", "ideas", "ideas/making/frame", "ideas/words", "ideas/theme",
-        "prep", "prep/paper", "prep/paper/own-name", "today", "journal", "house")]
-    [InlineData(true, 1280, "week", "group", "cupboard", "ideas", "ideas/making/dots", "prep", "prep/paper/dice", "today", "house")]
+    [InlineData(
+        false,
+        1280,
+        "week",
+        "week/term",
+        "group",
+        "cupboard",
+        "ideas",
+        "ideas/making/frame",
+        "ideas/words",
+        "ideas/theme",
+        "prep",
+        "prep/paper",
+        "prep/paper/own-name",
+        "today",
+        "journal",
+        "house"
+    )]
+    [InlineData(
+        true,
+        1280,
+        "week",
+        "group",
+        "cupboard",
+        "ideas",
+        "ideas/making/dots",
+        "prep",
+        "prep/paper/dice",
+        "today",
+        "house"
+    )]
     [InlineData(false, 768, "week", "week/term", "ideas/making/stack", "prep/paper", "today")]
     [InlineData(false, 390, "prep/paper", "prep/paper/squares", "journal")]
     public async Task Every_place_is_clean(bool dark, int width, params string[] places)
@@ -29,7 +57,9 @@ public class AccessibilityTests(RunningSite site) : IClassFixture<RunningSite>
         page.Named("button", "Groups").Click();
         page.See("[data-rota] table");
         Axe.Clean(page, "rota");
-        var week = (await site.GetAsync("/api/weeks")).AsArray().First(w => (string)w!["groupName"]! == "Saturday nestlings")!["id"];
+        var week = (await site.GetAsync("/api/weeks"))
+            .AsArray()
+            .First(w => (string)w!["groupName"]! == "Saturday nestlings")!["id"];
         page.Go($"{site.Address}/w/{week}/group").See("[data-spread]");
         Axe.Clean(page, "drop-in group");
         page.Named("button", "Settings").Click();

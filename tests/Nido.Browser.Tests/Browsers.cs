@@ -21,7 +21,10 @@ public sealed class Browsers : IDisposable
     {
         try
         {
-            driver.ExecuteCdpCommand("Storage.clearDataForOrigin", new() { ["origin"] = new Uri(driver.Url).GetLeftPart(UriPartial.Authority), ["storageTypes"] = "all" });
+            driver.ExecuteCdpCommand(
+                "Storage.clearDataForOrigin",
+                new() { ["origin"] = new Uri(driver.Url).GetLeftPart(UriPartial.Authority), ["storageTypes"] = "all" }
+            );
             driver.Navigate().GoToUrl("about:blank");
             Idle.Add(driver);
         }
@@ -47,8 +50,22 @@ public sealed class Browsers : IDisposable
     {
         var options = new ChromeOptions { BinaryLocation = "/usr/bin/chromium" };
         options.AddArguments(
-            "--headless=new", "--no-sandbox", "--disable-gpu", "--disable-quic", "--no-first-run", "--disable-background-networking",
-            "--disable-component-update", "--disable-sync", "--hide-scrollbars", "--lang=en", $"--user-data-dir={Path.Combine(Profiles, Path.GetRandomFileName())}");
-        return new(ChromeDriverService.CreateDefaultService("/usr/bin", "chromedriver"), options, TimeSpan.FromSeconds(60));
+            "--headless=new",
+            "--no-sandbox",
+            "--disable-gpu",
+            "--disable-quic",
+            "--no-first-run",
+            "--disable-background-networking",
+            "--disable-component-update",
+            "--disable-sync",
+            "--hide-scrollbars",
+            "--lang=en",
+            $"--user-data-dir={Path.Combine(Profiles, Path.GetRandomFileName())}"
+        );
+        return new(
+            ChromeDriverService.CreateDefaultService("/usr/bin", "chromedriver"),
+            options,
+            TimeSpan.FromSeconds(60)
+        );
     }
 }

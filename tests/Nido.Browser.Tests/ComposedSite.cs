@@ -2,7 +2,8 @@
 
 namespace Nido.Browser.Tests;
 
-/// <summary>The demo house with its weeks composed once, when the first test asks; every site begins with a copy of its file.</summary>
+/// <summary>The demo house with its weeks composed once, when the first test asks; every site begins with a copy of its
+/// file.</summary>
 public sealed class ComposedSite : IDisposable
 {
     private readonly string folder = Directory.CreateTempSubdirectory("nido-composed").FullName;
@@ -25,5 +26,6 @@ public sealed class ComposedSite : IDisposable
 
     public void Dispose() => Directory.Delete(folder, recursive: true);
 
-    private async Task ComposeAsync() => await (await RunningSite.StartAsync(folder, demo: true, quick: true)).DisposeAsync();
+    private async Task ComposeAsync() =>
+        await (await RunningSite.StartAsync(folder, demo: true, quick: true)).DisposeAsync();
 }

@@ -2,7 +2,8 @@ using OpenQA.Selenium;
 
 namespace Nido.Browser.Tests;
 
-/// <summary>How the group works, who goes with whom, whoever comes, and a theme of one's own: each to its effect on the screen.</summary>
+/// <summary>How the group works, who goes with whom, whoever comes, and a theme of one's own: each to its effect on the
+/// screen.</summary>
 public class GroupTests(RunningSite site) : IClassFixture<RunningSite>
 {
     [Fact]
@@ -25,18 +26,43 @@ public class GroupTests(RunningSite site) : IClassFixture<RunningSite>
     {
         using var page = new Page();
         page.Go(await site.PlaceAsync("group")).See("tbody tr");
-        page.Until(_ => { page.All("tbody th button").First(b => b.Text.StartsWith("Mateus", StringComparison.Ordinal)).Click(); return true; }, "the row");
-        page.Until(_ => { page.All("dialog[open] label").First(l => l.Text.Contains("half as long again", StringComparison.Ordinal)).Click(); return true; }, "the support");
+        page.Until(
+            _ =>
+            {
+                page.All("tbody th button").First(b => b.Text.StartsWith("Mateus", StringComparison.Ordinal)).Click();
+                return true;
+            },
+            "the row"
+        );
+        page.Until(
+            _ =>
+            {
+                page.All("dialog[open] label")
+                    .First(l => l.Text.Contains("half as long again", StringComparison.Ordinal))
+                    .Click();
+                return true;
+            },
+            "the support"
+        );
         page.Named("button", "Save").Click();
         page.Until(_ => page.All("dialog[open]").Count == 0, "the child saved");
         var scissors = page.All("thead th").Select(h => h.Text).ToList().IndexOf("Scissors") - 1;
         page.Click($"#cell-12-{scissors}");
         page.Until(_ => page.See("[data-evidence] h2").Text == "Mateus · Scissors", "the cell");
         page.Named("button", "Set").Click();
-        page.Until(_ => page.See("[data-objective]").Text.Contains("Working towards step", StringComparison.Ordinal), "the objective");
+        page.Until(
+            _ => page.See("[data-objective]").Text.Contains("Working towards step", StringComparison.Ordinal),
+            "the objective"
+        );
         page.See($"#cell-12-{scissors}").Text.ShouldContain("◎");
         page.Go(await site.PlaceAsync("ideas/snip-and-cut.card-a4"));
-        page.Until(_ => page.See("article").Text is var card && card.Contains("Mateus: half as long again") && card.Contains("Working towards step"), "both on the card");
+        page.Until(
+            _ =>
+                page.See("article").Text is var card
+                && card.Contains("Mateus: half as long again")
+                && card.Contains("Working towards step"),
+            "both on the card"
+        );
     }
 
     [Fact]
@@ -49,18 +75,33 @@ public class GroupTests(RunningSite site) : IClassFixture<RunningSite>
         page.See("[data-rota-problems]").Text.ShouldContain("All wishes are kept");
         page.All("[data-rota] table tbody tr").Count.ShouldBe(3);
         page.See("[data-rota] select").SendKeys("Group 3");
-        page.Until(_ => page.All("[data-rota] section").Select(s => s.FindElements(By.TagName("li")).Count).ToArray() is [3, _, _], "the child moved");
+        page.Until(
+            _ =>
+                page.All("[data-rota] section").Select(s => s.FindElements(By.TagName("li")).Count).ToArray()
+                    is [3, _, _],
+            "the child moved"
+        );
         page.Named("button", "Let Nido form them again").Click();
-        page.Until(_ => page.See("[data-rota-problems]").Text.Contains("All wishes are kept", StringComparison.Ordinal) && page.All("[data-rota] section")[0].FindElements(By.TagName("li")).Count > 3, "the groups formed");
+        page.Until(
+            _ =>
+                page.See("[data-rota-problems]").Text.Contains("All wishes are kept", StringComparison.Ordinal)
+                && page.All("[data-rota] section")[0].FindElements(By.TagName("li")).Count > 3,
+            "the groups formed"
+        );
     }
 
     [Fact]
     public async Task A_drop_in_group_shows_a_spread_and_kits_and_names_nobody()
     {
         using var page = new Page();
-        var week = (await site.GetAsync("/api/weeks")).AsArray().First(w => (string)w!["groupName"]! == "Saturday nestlings")!["id"];
+        var week = (await site.GetAsync("/api/weeks"))
+            .AsArray()
+            .First(w => (string)w!["groupName"]! == "Saturday nestlings")!["id"];
         page.Go($"{site.Address}/w/{week}/group");
-        page.Until(_ => page.See("[data-spread]").Text.Contains("24 children are expected", StringComparison.Ordinal), "the spread");
+        page.Until(
+            _ => page.See("[data-spread]").Text.Contains("24 children are expected", StringComparison.Ordinal),
+            "the spread"
+        );
         page.See("[data-spread]").Text.ShouldContain("about 9");
         page.Named("button", "Settings").Click();
         page.See("[data-expected]");
@@ -68,7 +109,12 @@ public class GroupTests(RunningSite site) : IClassFixture<RunningSite>
         last.SendKeys(Keys.Control + "a");
         last.SendKeys("13");
         page.Named("button", "Save").Click();
-        page.Until(_ => page.All("[data-spread]").Count == 1 && page.See("[data-spread]").Text.Contains("34 children are expected"), "the new headcount");
+        page.Until(
+            _ =>
+                page.All("[data-spread]").Count == 1
+                && page.See("[data-spread]").Text.Contains("34 children are expected"),
+            "the new headcount"
+        );
         page.Go($"{site.Address}/w/{week}/week");
         page.Until(_ => page.All("[aria-label='The loom'] tbody tr").Count == 4, "a row an age");
         page.Go($"{site.Address}/w/{week}/ideas").See("article");
@@ -91,10 +137,22 @@ public class GroupTests(RunningSite site) : IClassFixture<RunningSite>
         Choose(page, "[data-word=fnerb] select", "Other words");
         page.Click("[data-word=boat] button");
         page.Until(_ => page.All("[data-word=boat] button img").Count > 3, "pictures to choose from");
-        page.Until(_ => { page.All("[data-word=boat] button[title]")[1].Click(); return true; }, "a picture");
+        page.Until(
+            _ =>
+            {
+                page.All("[data-word=boat] button[title]")[1].Click();
+                return true;
+            },
+            "a picture"
+        );
         page.Named("button", "Keep this theme").Click();
         page.Until(_ => page.All("header a").Any(a => a.Text == "The little lighthouse"), "the theme in the list");
-        page.Until(_ => page.All("[data-word]").Count == 5 && page.See("[data-word=fnerb] select").GetAttribute("value") == "notThis", "what was set");
+        page.Until(
+            _ =>
+                page.All("[data-word]").Count == 5
+                && page.See("[data-word=fnerb] select").GetAttribute("value") == "notThis",
+            "what was set"
+        );
         page.Press("4");
         page.Named("button", "Weeks").Click();
         Choose(page, "dialog[open] form label:nth-of-type(2) select", "The little lighthouse");
@@ -103,5 +161,12 @@ public class GroupTests(RunningSite site) : IClassFixture<RunningSite>
     }
 
     private static void Choose(Page page, string css, string text) =>
-        page.Until(_ => { page.See(css).FindElements(By.TagName("option")).First(o => o.Text == text).Click(); return true; }, $"{text} to choose");
+        page.Until(
+            _ =>
+            {
+                page.See(css).FindElements(By.TagName("option")).First(o => o.Text == text).Click();
+                return true;
+            },
+            $"{text} to choose"
+        );
 }

@@ -11,13 +11,19 @@ public class HouseTests(RunningSite site) : IClassFixture<RunningSite>
         using var page = new Page();
         page.Go(await site.PlaceAsync("house")).See("[data-backups]");
         page.Named("button", "Make a backup now").Click();
-        page.Until(_ => page.All("[data-backup]").Count >= 1 && page.All("[data-backup]")[0].Text.Contains("made by hand"), "the backup");
+        page.Until(
+            _ => page.All("[data-backup]").Count >= 1 && page.All("[data-backup]")[0].Text.Contains("made by hand"),
+            "the backup"
+        );
         page.See("[data-age]").Text.ShouldContain("less than an hour");
 
         page.All("section[aria-labelledby=here] > ul > li > div button")[^1].Click();
         page.Until(_ => page.See("[data-bin]").Text.Contains("Group Saturday nestlings"), "the bin");
         page.Named("button", "Put back").Click();
-        page.Until(_ => page.See("section[aria-labelledby=here]").Text.Contains("Saturday nestlings"), "the group back");
+        page.Until(
+            _ => page.See("section[aria-labelledby=here]").Text.Contains("Saturday nestlings"),
+            "the group back"
+        );
 
         page.Named("button", "Bring back…").Click();
         page.See("dialog[open] table").Text.ShouldContain("Children");
@@ -34,9 +40,14 @@ public class HouseTests(RunningSite site) : IClassFixture<RunningSite>
         page.Go(await site.PlaceAsync("group")).See("tbody tr");
         var group = (await site.GetAsync("/api/weeks"))[0]!["groupId"]!.GetValue<string>();
         var child = (await site.GetAsync($"/api/groups/{group}"))["children"]![5]!;
-        page.All("tbody th button").First(b => b.Text.StartsWith(child["name"]!.GetValue<string>(), StringComparison.Ordinal)).Click();
+        page.All("tbody th button")
+            .First(b => b.Text.StartsWith(child["name"]!.GetValue<string>(), StringComparison.Ordinal))
+            .Click();
         page.See("dialog[open] input[name=note]");
-        await site.ChangeAsync($"/api/groups/{group}/children/{child["id"]}", c => c["allergies"]!.AsArray().Add("kiwi"));
+        await site.ChangeAsync(
+            $"/api/groups/{group}/children/{child["id"]}",
+            c => c["allergies"]!.AsArray().Add("kiwi")
+        );
         page.See("dialog[open] input[name=note]").SendKeys("Sings at the door");
         page.Named("button", "Save").Click();
         page.Until(_ => page.See("[data-both]").Text.Contains("not touched"), "both");

@@ -21,7 +21,10 @@ public class MainJobTests(RunningSite site) : IClassFixture<RunningSite>
         page.See("[data-bench] button");
         page.See("[data-bench-bar]").Text.ShouldContain("Why here?");
         page.Click("[data-bench] button:enabled");
-        var after = page.Until(_ => page.See(Table).GetAttribute("data-strip") is { } now && now != before ? now : null, "the swap");
+        var after = page.Until(
+            _ => page.See(Table).GetAttribute("data-strip") is { } now && now != before ? now : null,
+            "the swap"
+        );
         after.ShouldNotBe(before);
         page.Click("button[aria-label^='Undo: Put in']");
         page.Until(_ => page.See(Table).GetAttribute("data-strip") == before, "the undo");
@@ -43,7 +46,13 @@ public class MainJobTests(RunningSite site) : IClassFixture<RunningSite>
         page.Truth().ShouldContain("1 place empty");
         page.Named("button", "Compose").Click();
         page.See("[data-composing]").Text.ShouldContain("best so far");
-        page.Until(_ => page.All("[data-composing]").Count == 0 && page.Truth().Contains("14 of 14") && !page.Truth().Contains("empty"), "a composed week");
+        page.Until(
+            _ =>
+                page.All("[data-composing]").Count == 0
+                && page.Truth().Contains("14 of 14")
+                && !page.Truth().Contains("empty"),
+            "a composed week"
+        );
         page.Strips().ShouldAllBe(s => s.Length > 0);
     }
 
@@ -64,13 +73,19 @@ public class MainJobTests(RunningSite site) : IClassFixture<RunningSite>
         var before = page.See("#strip-1-welcome-1").GetAttribute("data-strip");
         page.See("[data-bench] button");
         page.Press("x");
-        page.Until(_ => page.Focused.FindElements(By.XPath("ancestor::*[@data-bench]")).Count > 0, "the focus on the bench");
+        page.Until(
+            _ => page.Focused.FindElements(By.XPath("ancestor::*[@data-bench]")).Count > 0,
+            "the focus on the bench"
+        );
         page.Press(Keys.Enter);
         page.Until(_ => page.See("#strip-1-welcome-1").GetAttribute("data-strip") != before, "the swap");
         page.Press("u");
         page.Until(_ => page.See("#strip-1-welcome-1").GetAttribute("data-strip") == before, "the undo");
         page.Press("l");
-        page.Until(_ => page.See("#strip-1-welcome-1").FindElements(By.CssSelector("[aria-label=locked]")).Count == 1, "the lock");
+        page.Until(
+            _ => page.See("#strip-1-welcome-1").FindElements(By.CssSelector("[aria-label=locked]")).Count == 1,
+            "the lock"
+        );
         page.Script.ExecuteScript("document.getElementById('strip-2-table-1').focus()");
         page.Press(Keys.Enter);
         page.See("dialog[open]");
@@ -82,7 +97,16 @@ public class MainJobTests(RunningSite site) : IClassFixture<RunningSite>
         page.Until(_ => page.All("[data-composing]").Count == 0 && !page.Truth().Contains("empty"), "the composition");
         page.See("#strip-1-welcome-1").GetAttribute("data-strip").ShouldBe(before);
 
-        foreach (var (key, heading) in new[] { ("1", "Wren room"), ("2", "Cupboard"), ("3", "Ideas"), ("5", "Prep"), ("4", "The little post office") })
+        foreach (
+            var (key, heading) in new[]
+            {
+                ("1", "Wren room"),
+                ("2", "Cupboard"),
+                ("3", "Ideas"),
+                ("5", "Prep"),
+                ("4", "The little post office"),
+            }
+        )
         {
             page.Press(key);
             page.Named("h1", heading);
@@ -168,7 +192,9 @@ public class MainJobTests(RunningSite site) : IClassFixture<RunningSite>
         foreach (var place in (string[])["week", "group", "cupboard", "ideas", "ideas/making/dots", "prep", "today"])
         {
             page.Go(await site.PlaceAsync(place)).See("h1");
-            var loaded = (IReadOnlyCollection<object>)page.Script.ExecuteScript("return performance.getEntriesByType('resource').map(e => e.name)")!;
+            var loaded =
+                (IReadOnlyCollection<object>)
+                    page.Script.ExecuteScript("return performance.getEntriesByType('resource').map(e => e.name)")!;
             loaded.ShouldAllBe(name => $"{name}".StartsWith(site.Address) || $"{name}".StartsWith("data:"));
         }
     }

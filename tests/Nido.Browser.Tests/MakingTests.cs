@@ -27,7 +27,12 @@ public class MakingTests(RunningSite site) : IClassFixture<RunningSite>
         foreach (var name in names.Select(n => n.Split('/')[^1]))
         {
             page.Script.ExecuteScript($"document.querySelector('nav a[href$=\"/{name}\"]').click()");
-            page.Until(_ => page.Address.EndsWith($"/{name}", StringComparison.Ordinal) && page.All("[data-made] ol li").Count > 0, name);
+            page.Until(
+                _ =>
+                    page.Address.EndsWith($"/{name}", StringComparison.Ordinal)
+                    && page.All("[data-made] ol li").Count > 0,
+                name
+            );
             page.All("[data-made] [role=alert]").ShouldBeEmpty(name);
         }
     }
@@ -83,7 +88,12 @@ public class MakingTests(RunningSite site) : IClassFixture<RunningSite>
         page.Press(Keys.ArrowRight);
         page.Until(_ => page.See("main h2").Text.StartsWith("Circle", StringComparison.Ordinal), "the next block");
         page.Click("main button[aria-pressed='false'].tabular-nums");
-        page.Until(_ => page.See("main button[aria-pressed='true'].tabular-nums").Text.Contains("14:5", StringComparison.Ordinal), "the minutes to run");
+        page.Until(
+            _ =>
+                page.See("main button[aria-pressed='true'].tabular-nums")
+                    .Text.Contains("14:5", StringComparison.Ordinal),
+            "the minutes to run"
+        );
         page.Named("button", "Wed 9").Click();
         page.Until(_ => page.See("main h1").Text.StartsWith("Wednesday", StringComparison.Ordinal), "Wednesday");
         page.See("main").Text.ShouldContain("14 children");

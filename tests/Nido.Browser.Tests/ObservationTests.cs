@@ -15,7 +15,19 @@ public class ObservationTests(RunningSite site) : IClassFixture<RunningSite>
         page.Go(await site.PlaceAsync("group")).See("[data-evidence]");
         page.Press("o");
         page.See("[data-quick]");
-        string[] lines = ["hin sci 5 a", "hin sci 6 a", "hin sci 7 s", "zo sci 7 n", "zo sci 6 n", "zo sci 5 s", "jun sci 6 a", "jun sci 7 a", "jun fo 5 a", "ci tou 3 h"];
+        string[] lines =
+        [
+            "hin sci 5 a",
+            "hin sci 6 a",
+            "hin sci 7 s",
+            "zo sci 7 n",
+            "zo sci 6 n",
+            "zo sci 5 s",
+            "jun sci 6 a",
+            "jun sci 7 a",
+            "jun fo 5 a",
+            "ci tou 3 h",
+        ];
         foreach (var line in lines)
         {
             page.Press(line + Keys.Enter);
@@ -23,7 +35,10 @@ public class ObservationTests(RunningSite site) : IClassFixture<RunningSite>
 
         page.Until(_ => page.All("[data-taken] li").Count == 10, "ten lines taken");
         page.Press("gus sci 99 a");
-        page.Until(_ => page.See("dialog[open] [aria-live]").Text.Contains("“99” is not known", StringComparison.Ordinal), "the wrong step named");
+        page.Until(
+            _ => page.See("dialog[open] [aria-live]").Text.Contains("“99” is not known", StringComparison.Ordinal),
+            "the wrong step named"
+        );
         page.Press(string.Concat(Enumerable.Repeat(Keys.Backspace, 12)) + Keys.Enter);
         page.Until(_ => page.All("dialog[open]").Count == 0, "all kept");
         page.Until(_ => page.All("button[aria-label$=', seen']").Count >= 5, "five cells seen");
@@ -37,7 +52,8 @@ public class ObservationTests(RunningSite site) : IClassFixture<RunningSite>
         StepOf(Card(page), "Mateus").ShouldBe(StepOf(before, "Mateus"));
     }
 
-    /// <summary>Step by step: what lies out is looked up, three children are seen at it, then card, quantities and plan are others.</summary>
+    /// <summary>Step by step: what lies out is looked up, three children are seen at it, then card, quantities and plan
+    /// are others.</summary>
     [Fact]
     public async Task What_is_seen_reaches_the_card_the_quantities_and_the_plan()
     {
@@ -49,7 +65,17 @@ public class ObservationTests(RunningSite site) : IClassFixture<RunningSite>
         page.Go(await site.PlaceAsync("group")).See("[data-evidence]");
         page.Press("o");
         page.See("[data-quick]");
-        foreach (var line in (string[])[$"hin {head} {top} a", $"hin {head} {top - 1} a", $"gus {head} {top} a", $"gus {head} {top - 1} a", $"mat {head} 1 n", $"mat {head} 2 n"])
+        foreach (
+            var line in (string[])
+                [
+                    $"hin {head} {top} a",
+                    $"hin {head} {top - 1} a",
+                    $"gus {head} {top} a",
+                    $"gus {head} {top - 1} a",
+                    $"mat {head} 1 n",
+                    $"mat {head} 2 n",
+                ]
+        )
         {
             page.Press(line + Keys.Enter);
         }
@@ -79,11 +105,32 @@ public class ObservationTests(RunningSite site) : IClassFixture<RunningSite>
         {
             var card = await site.GetAsync($"/api/weeks/{week}/ideas/{strip!["ideaId"]}");
             var ladder = ladders.First(l => (string)l!["id"]! == (string)card["ladder"]!)!;
-            var each = card["quantities"]!.AsArray().SelectMany(q => q!["trace"]!.AsArray())
-                .Select(t => System.Text.RegularExpressions.Regex.Matches((string)t!, @"\((\d+) piece each").Select(m => m.Value).Distinct().Count()).DefaultIfEmpty(0).Max();
-            if (each >= 3 && !((string)ladder["head"]!).Contains(' ') && StepIn(card, "Hina") < ladder["steps"]!.AsArray().Count - 1 && StepIn(card, "Mateus") > 2)
+            var each = card["quantities"]!
+                .AsArray()
+                .SelectMany(q => q!["trace"]!.AsArray())
+                .Select(t =>
+                    System
+                        .Text.RegularExpressions.Regex.Matches((string)t!, @"\((\d+) piece each")
+                        .Select(m => m.Value)
+                        .Distinct()
+                        .Count()
+                )
+                .DefaultIfEmpty(0)
+                .Max();
+            if (
+                each >= 3
+                && !((string)ladder["head"]!).Contains(' ')
+                && StepIn(card, "Hina") < ladder["steps"]!.AsArray().Count - 1
+                && StepIn(card, "Mateus") > 2
+            )
             {
-                return (week, (string)strip["ideaId"]!, (string)ladder["id"]!, ((string)ladder["head"]!).ToLowerInvariant(), ladder["steps"]!.AsArray().Count);
+                return (
+                    week,
+                    (string)strip["ideaId"]!,
+                    (string)ladder["id"]!,
+                    ((string)ladder["head"]!).ToLowerInvariant(),
+                    ladder["steps"]!.AsArray().Count
+                );
             }
         }
 
@@ -92,10 +139,20 @@ public class ObservationTests(RunningSite site) : IClassFixture<RunningSite>
 
     private async Task<string> PlannedAsync(string week) =>
         (await site.GetAsync($"/api/weeks/{week}/materials")).ToJsonString()
-        + string.Join(' ', (await site.GetAsync($"/api/weeks/{week}"))["strips"]!.AsArray().Select(s => $"{s!["ideaId"]} {s["stepFrom"]}-{s["stepTo"]}"));
+        + string.Join(
+            ' ',
+            (await site.GetAsync($"/api/weeks/{week}"))["strips"]!
+                .AsArray()
+                .Select(s => $"{s!["ideaId"]} {s["stepFrom"]}-{s["stepTo"]}")
+        );
 
     private static int StepIn(System.Text.Json.Nodes.JsonNode card, string name) =>
-        (int?)card["steps"]!.AsArray().FirstOrDefault(s => s!["who"]!.AsArray().Any(w => (string)w!["name"]! == name))?["step"] ?? 0;
+        (int?)
+            card["steps"]!
+                .AsArray()
+                .FirstOrDefault(s => s!["who"]!.AsArray().Any(w => (string)w!["name"]! == name))
+                ?["step"]
+        ?? 0;
 
     [Fact]
     public async Task A_cell_shows_its_evidence_takes_one_more_and_gives_it_back()
@@ -110,9 +167,15 @@ public class ObservationTests(RunningSite site) : IClassFixture<RunningSite>
         page.Until(_ => page.All("[data-seen] li").Count == 0, "it taken back");
 
         page.Click("[data-evidence] select option[value='6']");
-        page.Until(_ => page.See("[data-evidence]").Text.Contains("was chosen by an adult", StringComparison.Ordinal), "the choice");
+        page.Until(
+            _ => page.See("[data-evidence]").Text.Contains("was chosen by an adult", StringComparison.Ordinal),
+            "the choice"
+        );
         page.Click("[data-evidence] select option[value='0']");
-        page.Until(_ => !page.See("[data-evidence]").Text.Contains("was chosen by an adult", StringComparison.Ordinal), "Nido to choose again");
+        page.Until(
+            _ => !page.See("[data-evidence]").Text.Contains("was chosen by an adult", StringComparison.Ordinal),
+            "Nido to choose again"
+        );
     }
 
     [Fact]
@@ -144,7 +207,10 @@ public class ObservationTests(RunningSite site) : IClassFixture<RunningSite>
         page.Named("button", "Share out").Click();
         page.See("dialog[open] dl").Text.ShouldContain("to buy");
         page.Press(Keys.Escape);
-        page.Go(await site.PlaceAsync("prep")).See("figure svg[role=img]").GetAttribute("aria-label")!.ShouldContain("needed");
+        page.Go(await site.PlaceAsync("prep"))
+            .See("figure svg[role=img]")
+            .GetAttribute("aria-label")!
+            .ShouldContain("needed");
         page.All("figure svg path").Count.ShouldBeGreaterThan(3);
     }
 
@@ -158,8 +224,21 @@ public class ObservationTests(RunningSite site) : IClassFixture<RunningSite>
             if ((await site.GetAsync($"/api/cupboard/{id}"))["packSize"] is not null)
             {
                 using var client = new HttpClient { BaseAddress = new Uri(site.Address) };
-                var counts = new { counts = new[] { new { materialId = id, amount = 0.0, note = "" } } };
-                (await client.PostAsJsonAsync("/api/cupboard/counts", counts, TestContext.Current.CancellationToken)).EnsureSuccessStatusCode();
+                var counts = new
+                {
+                    counts = new[]
+                    {
+                        new
+                        {
+                            materialId = id,
+                            amount = 0.0,
+                            note = "",
+                        },
+                    },
+                };
+                (
+                    await client.PostAsJsonAsync("/api/cupboard/counts", counts, TestContext.Current.CancellationToken)
+                ).EnsureSuccessStatusCode();
                 return;
             }
         }

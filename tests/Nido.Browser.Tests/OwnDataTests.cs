@@ -32,12 +32,23 @@ public class OwnDataTests(EmptySite site) : IClassFixture<EmptySite>
         page.Named("h1", "Cupboard");
         Paste(page, Cupboard);
         page.Until(_ => page.See("dialog[open]").Text.Contains("rows are good"), "the reading");
-        page.See("dialog[open]").FindElement(By.XPath(".//button[starts-with(normalize-space(), 'Take over')]")).Click();
-        page.Until(_ => page.All("dialog[open]").Count == 0 && page.See("header").Text.Contains("things on"), "the shelves");
+        page.See("dialog[open]")
+            .FindElement(By.XPath(".//button[starts-with(normalize-space(), 'Take over')]"))
+            .Click();
+        page.Until(
+            _ => page.All("dialog[open]").Count == 0 && page.See("header").Text.Contains("things on"),
+            "the shelves"
+        );
 
         page.Press("4");
         page.Named("button", "Compose").Click();
-        page.Until(_ => page.All("[data-composing]").Count == 0 && page.All("[data-strip]").Count == 50 && page.Strips().All(s => s.Length > 0), "a composed week");
+        page.Until(
+            _ =>
+                page.All("[data-composing]").Count == 0
+                && page.All("[data-strip]").Count == 50
+                && page.Strips().All(s => s.Length > 0),
+            "a composed week"
+        );
         page.Truth().ShouldContain("2 of 2");
     }
 

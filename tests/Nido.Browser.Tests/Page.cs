@@ -5,18 +5,38 @@ using OpenQA.Selenium.Support.UI;
 
 namespace Nido.Browser.Tests;
 
-/// <summary>A window of a headless Chromium that remembers nothing of the tests before, and the few things a person does with it.</summary>
+/// <summary>A window of a headless Chromium that remembers nothing of the tests before, and the few things a person
+/// does with it.</summary>
 public sealed class Page : IDisposable
 {
     private readonly ChromeDriver driver = Browsers.Take();
 
     public Page(int width = 1280, int height = 800, bool dark = false)
     {
-        driver.ExecuteCdpCommand("Emulation.setDeviceMetricsOverride", new() { ["width"] = width, ["height"] = height, ["deviceScaleFactor"] = 1, ["mobile"] = false });
-        driver.ExecuteCdpCommand("Emulation.setEmulatedMedia", new()
-        {
-            ["features"] = new object[] { new Dictionary<string, object> { ["name"] = "prefers-color-scheme", ["value"] = dark ? "dark" : "light" } },
-        });
+        driver.ExecuteCdpCommand(
+            "Emulation.setDeviceMetricsOverride",
+            new()
+            {
+                ["width"] = width,
+                ["height"] = height,
+                ["deviceScaleFactor"] = 1,
+                ["mobile"] = false,
+            }
+        );
+        driver.ExecuteCdpCommand(
+            "Emulation.setEmulatedMedia",
+            new()
+            {
+                ["features"] = new object[]
+                {
+                    new Dictionary<string, object>
+                    {
+                        ["name"] = "prefers-color-scheme",
+                        ["value"] = dark ? "dark" : "light",
+                    },
+                },
+            }
+        );
     }
 
     public IJavaScriptExecutor Script => driver;
@@ -32,28 +52,45 @@ public sealed class Page : IDisposable
     }
 
     /// <summary>The first element, as soon as it is there.</summary>
-    public IWebElement See(string css) => Until(d => d.FindElements(By.CssSelector(css)).FirstOrDefault(e => e.Displayed), css)!;
+    public IWebElement See(string css) =>
+        Until(d => d.FindElements(By.CssSelector(css)).FirstOrDefault(e => e.Displayed), css)!;
 
     /// <summary>An element that shows exactly this text, as soon as it is there.</summary>
     public IWebElement Named(string tag, string text) =>
-        Until(d => d.FindElements(By.XPath($"//{tag}[normalize-space()=\"{text}\"]")).FirstOrDefault(e => e.Displayed), text)!;
+        Until(
+            d => d.FindElements(By.XPath($"//{tag}[normalize-space()=\"{text}\"]")).FirstOrDefault(e => e.Displayed),
+            text
+        )!;
 
     public IReadOnlyList<IWebElement> All(string css) => driver.FindElements(By.CssSelector(css));
 
     /// <summary>Waits until something is so; elements that vanish meanwhile are looked up again.</summary>
     public T Until<T>(Func<IWebDriver, T> so, string what)
     {
-        var wait = new WebDriverWait(driver, TimeSpan.FromSeconds(40)) { Message = $"waited for {what} on {driver.Url}", PollingInterval = TimeSpan.FromMilliseconds(50) };
+        var wait = new WebDriverWait(driver, TimeSpan.FromSeconds(40))
+        {
+            Message = $"waited for {what} on {driver.Url}",
+            PollingInterval = TimeSpan.FromMilliseconds(50),
+        };
         wait.IgnoreExceptionTypes(typeof(StaleElementReferenceException), typeof(NoSuchElementException));
         return wait.Until(so)!;
     }
 
-    public void Click(string css) => Until(_ => { See(css).Click(); return true; }, css);
+    public void Click(string css) =>
+        Until(
+            _ =>
+            {
+                See(css).Click();
+                return true;
+            },
+            css
+        );
 
     public void Press(string keys) => new Actions(driver).SendKeys(keys).Perform();
 
     /// <summary>Texts the board shows, strip by strip.</summary>
-    public string[] Strips() => [.. Until(_ => All("[data-strip]").Select(e => e.GetAttribute("data-strip") ?? "").ToArray(), "strips")];
+    public string[] Strips() =>
+        [.. Until(_ => All("[data-strip]").Select(e => e.GetAttribute("data-strip") ?? "").ToArray(), "strips")];
 
     public string Truth() => Until(_ => See("[data-truth]").Text, "the line of truth");
 

@@ -16,7 +16,13 @@ public class PaperTests(RunningSite site) : IClassFixture<RunningSite>
         var all = Number(page.See("[data-print]").Text);
         all.ShouldBeGreaterThan(0);
         var first = page.All("[data-order]")[0];
-        var own = first.Text.Split('\n').Select(l => l.Trim()).First(l => l.Contains(" p. × ", StringComparison.Ordinal)).Split(" p. × ").Select(t => int.Parse(t, null)).ToArray();
+        var own = first
+            .Text.Split('\n')
+            .Select(l => l.Trim())
+            .First(l => l.Contains(" p. × ", StringComparison.Ordinal))
+            .Split(" p. × ")
+            .Select(t => int.Parse(t, null))
+            .ToArray();
         first.FindElement(By.CssSelector("input[type=checkbox]")).Click();
         page.Until(_ => Number(page.See("[data-print]").Text) == all - (own[0] * own[1]), "one sheet fewer");
     }
@@ -42,7 +48,14 @@ public class PaperTests(RunningSite site) : IClassFixture<RunningSite>
     {
         using var page = new Page();
         page.Go(await site.PlaceAsync("group")).See("tbody tr");
-        page.Until(_ => { page.All("tbody th button").First(b => b.Text.StartsWith("Anouk", StringComparison.Ordinal)).Click(); return true; }, "the child");
+        page.Until(
+            _ =>
+            {
+                page.All("tbody th button").First(b => b.Text.StartsWith("Anouk", StringComparison.Ordinal)).Click();
+                return true;
+            },
+            "the child"
+        );
         page.Named("a", "Print own name").Click();
         page.See("#field-names").GetAttribute("value").ShouldBe("Anouk");
         page.Address.ShouldNotContain("Anouk");

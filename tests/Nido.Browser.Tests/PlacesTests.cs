@@ -18,12 +18,29 @@ public class PlacesTests(RunningSite site) : IClassFixture<RunningSite>
         page.Named("button", "Save").Click();
         page.Until(_ => page.All("dialog[open]").Count == 0 && page.All("tbody tr").Count == 15, "the new row");
 
-        page.Until(_ => { page.All("tbody th button").First(b => b.Text.StartsWith("Tavi", StringComparison.Ordinal)).Click(); return true; }, "the row");
+        page.Until(
+            _ =>
+            {
+                page.All("tbody th button").First(b => b.Text.StartsWith("Tavi", StringComparison.Ordinal)).Click();
+                return true;
+            },
+            "the row"
+        );
         page.See("dialog[open] input[name=mouths]").Click();
         page.Named("button", "Save").Click();
-        page.Until(_ => page.All("tbody tr").Any(r => r.Text.Contains("Tavi") && r.Text.Contains("mouths")), "the mark");
+        page.Until(
+            _ => page.All("tbody tr").Any(r => r.Text.Contains("Tavi") && r.Text.Contains("mouths")),
+            "the mark"
+        );
 
-        page.Until(_ => { page.All("tbody th button").First(b => b.Text.StartsWith("Tavi", StringComparison.Ordinal)).Click(); return true; }, "the row");
+        page.Until(
+            _ =>
+            {
+                page.All("tbody th button").First(b => b.Text.StartsWith("Tavi", StringComparison.Ordinal)).Click();
+                return true;
+            },
+            "the row"
+        );
         page.Named("button", "Remove from the group").Click();
         page.Until(_ => page.All("tbody tr").Count == 14, "the row gone");
     }
@@ -67,7 +84,10 @@ public class PlacesTests(RunningSite site) : IClassFixture<RunningSite>
         page.See("dialog[open] form input").Click();
         page.Press("17" + Keys.Tab + "4");
         page.Named("button", "Keep 2 counts").Click();
-        page.Until(_ => page.All("dialog[open]").Count == 0 && page.All("main button").Any(b => b.Text.Contains("17 pieces")), "the new amount");
+        page.Until(
+            _ => page.All("dialog[open]").Count == 0 && page.All("main button").Any(b => b.Text.Contains("17 pieces")),
+            "the new amount"
+        );
     }
 
     [Fact]
@@ -90,7 +110,12 @@ public class PlacesTests(RunningSite site) : IClassFixture<RunningSite>
         page.Go(await site.PlaceAsync("ideas")).See("main li button");
         var all = page.All("main li button").Count;
         page.See("[data-find]").SendKeys("scissors");
-        page.Until(_ => page.All("main ul > li button").Count is > 0 and var n && n < all || page.All("main li button").Count < all, "fewer ideas");
+        page.Until(
+            _ =>
+                page.All("main ul > li button").Count is > 0 and var n && n < all
+                || page.All("main li button").Count < all,
+            "fewer ideas"
+        );
         page.See("[data-find]").SendKeys(Keys.Control + "a" + Keys.Backspace);
         page.Named("button", "sensory").Click();
         page.Until(_ => page.All("main li button")[0].Text.Length > 0, "the list");
@@ -120,7 +145,14 @@ public class PlacesTests(RunningSite site) : IClassFixture<RunningSite>
         page.Truth().ShouldContain("50 places empty");
         page.Named("button", "Weeks").Click();
         page.Until(_ => page.See("dialog[open]").Text.Contains("7 December"), "the old week");
-        page.Until(_ => { page.All("dialog[open] li button").First(b => b.Text.Contains("7 December")).Click(); return true; }, "the old week");
+        page.Until(
+            _ =>
+            {
+                page.All("dialog[open] li button").First(b => b.Text.Contains("7 December")).Click();
+                return true;
+            },
+            "the old week"
+        );
         page.Until(_ => page.Strips().All(s => s.Length > 0), "the old board");
     }
 
@@ -136,13 +168,18 @@ public class PlacesTests(RunningSite site) : IClassFixture<RunningSite>
         using var client = new HttpClient();
         foreach (var link in links)
         {
-            (await client.GetByteArrayAsync(link, TestContext.Current.CancellationToken)).Length.ShouldBeGreaterThan(500, link);
+            (await client.GetByteArrayAsync(link, TestContext.Current.CancellationToken)).Length.ShouldBeGreaterThan(
+                500,
+                link
+            );
         }
     }
 
     private static void SetDate(Page page, string date) =>
         page.Script.ExecuteScript(
             "const i = document.querySelector('dialog[open] input[type=date]');"
-            + "Object.getOwnPropertyDescriptor(HTMLInputElement.prototype, 'value').set.call(i, arguments[0]);"
-            + "i.dispatchEvent(new Event('input', { bubbles: true })); i.dispatchEvent(new Event('change', { bubbles: true }));", date);
+                + "Object.getOwnPropertyDescriptor(HTMLInputElement.prototype, 'value').set.call(i, arguments[0]);"
+                + "i.dispatchEvent(new Event('input', { bubbles: true })); i.dispatchEvent(new Event('change', { bubbles: true }));",
+            date
+        );
 }

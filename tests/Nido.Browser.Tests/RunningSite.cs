@@ -34,10 +34,15 @@ public class RunningSite(ComposedSite composed) : IAsyncLifetime
     }
 
     /// <summary>Starts the application over a folder and waits until it is ready, demo weeks composed.</summary>
-    internal static Task<HouseProcess> StartAsync(string folder, bool demo, bool quick) => HouseProcess.Begin(
-        folder, new Dictionary<string, string> { ["Nido__Demo"] = $"{demo}", ["Nido__Quick"] = $"{quick}" }, null,
-            Path.Combine(Repository.Root, "src", "Nido.Web"))
-        .ReadyAsync(TestContext.Current.CancellationToken);
+    internal static Task<HouseProcess> StartAsync(string folder, bool demo, bool quick) =>
+        HouseProcess
+            .Begin(
+                folder,
+                new Dictionary<string, string> { ["Nido__Demo"] = $"{demo}", ["Nido__Quick"] = $"{quick}" },
+                null,
+                Path.Combine(Repository.Root, "src", "Nido.Web")
+            )
+            .ReadyAsync(TestContext.Current.CancellationToken);
 
     public async Task<JsonNode> GetAsync(string path)
     {
@@ -59,7 +64,8 @@ public class RunningSite(ComposedSite composed) : IAsyncLifetime
     }
 
     /// <summary>Address of a place of the first week.</summary>
-    public async Task<string> PlaceAsync(string place) => $"{Address}/w/{(await GetAsync("/api/weeks"))[0]!["id"]}/{place}";
+    public async Task<string> PlaceAsync(string place) =>
+        $"{Address}/w/{(await GetAsync("/api/weeks"))[0]!["id"]}/{place}";
 
     public async ValueTask DisposeAsync()
     {

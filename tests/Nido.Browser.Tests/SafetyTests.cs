@@ -13,7 +13,9 @@ public class SafetyTests(RunningSite site) : IClassFixture<RunningSite>
         page.Click("[data-kept-out] summary");
         // An allergen is never lifted: it has what would serve instead, and no form.
         page.See("[data-kept-out]").Text.ShouldContain("Instead:");
-        page.All("[data-kept-out] li button").First(b => b.Text.StartsWith("Override", StringComparison.Ordinal)).Click();
+        page.All("[data-kept-out] li button")
+            .First(b => b.Text.StartsWith("Override", StringComparison.Ordinal))
+            .Click();
         page.See("[data-kept-out] form input").SendKeys("Watched by the lead alone");
         page.Named("button", "Lift the rule").Click();
         page.Until(_ => page.All("[data-kept-out] form").Count == 0, "the idea to be let in");
@@ -22,7 +24,10 @@ public class SafetyTests(RunningSite site) : IClassFixture<RunningSite>
         page.Truth();
         page.Press("s");
         var dialog = page.See("dialog[open]");
-        page.Until(_ => dialog.Text.Contains("Kept in the journal") && dialog.Text.Contains("Watched by the lead alone"), "the journal");
+        page.Until(
+            _ => dialog.Text.Contains("Kept in the journal") && dialog.Text.Contains("Watched by the lead alone"),
+            "the journal"
+        );
         dialog.Text.ShouldContain("your licence");
         page.Click("[data-finding='rolling-underfoot'] div details summary");
         page.See("[data-finding='rolling-underfoot']").Text.ShouldContain("What counts more:");
@@ -44,7 +49,14 @@ public class SafetyTests(RunningSite site) : IClassFixture<RunningSite>
             page.Press("s");
             page.Until(_ => page.All("[data-finding=ratio]").Count == 5, "the findings");
             page.See("[data-finding=ratio]").Text.ShouldContain("3 adults are asked and 2 are there");
-            page.Until(_ => { page.All("[data-finding=ratio] button")[0].Click(); return true; }, "the way out");
+            page.Until(
+                _ =>
+                {
+                    page.All("[data-finding=ratio] button")[0].Click();
+                    return true;
+                },
+                "the way out"
+            );
             page.Until(_ => page.All("[data-finding=ratio]").Count == 4, "one finding fewer");
             page.Press(Keys.Escape);
             page.Until(_ => page.Truth().Contains("4 blocked"), "the line of truth");
@@ -58,7 +70,9 @@ public class SafetyTests(RunningSite site) : IClassFixture<RunningSite>
     private async Task TraineeComesAsync(string from)
     {
         var path = $"/api/groups/{(await site.GetAsync("/api/groups"))[0]!["id"]!.GetValue<string>()}";
-        await site.ChangeAsync(path, group => group["adults"]!.AsArray()
-            .First(a => a!["name"]!.GetValue<string>() == "Trainee")!["from"] = from);
+        await site.ChangeAsync(
+            path,
+            group => group["adults"]!.AsArray().First(a => a!["name"]!.GetValue<string>() == "Trainee")!["from"] = from
+        );
     }
 }

@@ -5,7 +5,8 @@ namespace Nido.Browser.Tests;
 /// <summary>Takes the pictures of docs/screenshots from the demo; run by ./nido shots only.</summary>
 public class Shots(Shots.FullSite site) : IClassFixture<Shots.FullSite>
 {
-    private static readonly string Folder = Environment.GetEnvironmentVariable("NIDO_SHOTS") ?? Path.Combine(Repository.Root, "docs", "screenshots");
+    private static readonly string Folder =
+        Environment.GetEnvironmentVariable("NIDO_SHOTS") ?? Path.Combine(Repository.Root, "docs", "screenshots");
 
     [Fact(Explicit = true)]
     public async Task All()
@@ -103,7 +104,9 @@ public class Shots(Shots.FullSite site) : IClassFixture<Shots.FullSite>
     private static void Save(Page page, string name)
     {
         // Fonts and what is still being read come first; then the picture is the same every time.
-        page.Script.ExecuteAsyncScript("const done = arguments[0]; document.fonts.ready.then(() => requestAnimationFrame(() => requestAnimationFrame(done)))");
+        page.Script.ExecuteAsyncScript(
+            "const done = arguments[0]; document.fonts.ready.then(() => requestAnimationFrame(() => requestAnimationFrame(done)))"
+        );
         Directory.CreateDirectory(Folder);
         page.Save(Path.Combine(Folder, $"{name}.png"));
     }

@@ -12,9 +12,19 @@ public class TermTests(RunningSite site) : IClassFixture<RunningSite>
         page.Go(await site.PlaceAsync("week")).See("[data-truth]");
         page.Press("d");
         page.See("[data-day-board] article");
-        page.Until(_ => page.See("[data-day-board]").Text.Contains("Farah") == false && page.See("[data-day-board] h2").Text == "Monday 7 December", "Monday without Farah");
+        page.Until(
+            _ =>
+                page.See("[data-day-board]").Text.Contains("Farah") == false
+                && page.See("[data-day-board] h2").Text == "Monday 7 December",
+            "Monday without Farah"
+        );
         page.Click("[aria-label='The next day']");
-        page.Until(_ => page.See("[data-day-board] h2").Text == "Tuesday 8 December" && page.See("[data-day-board]").Text.Contains("Farah"), "Tuesday with Farah");
+        page.Until(
+            _ =>
+                page.See("[data-day-board] h2").Text == "Tuesday 8 December"
+                && page.See("[data-day-board]").Text.Contains("Farah"),
+            "Tuesday with Farah"
+        );
         page.Named("button", "The whole week").Click();
         page.See("#strip-0-stations-1");
 
@@ -24,7 +34,10 @@ public class TermTests(RunningSite site) : IClassFixture<RunningSite>
         page.Until(_ => page.All("[data-loom=strands] thead th").Count == 31, "a head a strand");
         page.Named("button", "aims").Click();
         page.Click("[data-loom=aims] thead button");
-        page.Until(_ => page.All("[data-strip].opacity-35").Count > 5, "strips that serve fine motor little are dimmed");
+        page.Until(
+            _ => page.All("[data-strip].opacity-35").Count > 5,
+            "strips that serve fine motor little are dimmed"
+        );
     }
 
     [Fact]
@@ -35,9 +48,14 @@ public class TermTests(RunningSite site) : IClassFixture<RunningSite>
         page.Until(_ => page.See("header").Text.Contains("Came up"), "the header");
         page.All("header button").First(b => b.Text.Contains("Came up")).Click();
         page.Click("[data-kind] option[value=closed]");
-        page.Script.ExecuteScript("const i = document.querySelector('[data-until]'); Object.getOwnPropertyDescriptor(HTMLInputElement.prototype, 'value').set.call(i, '12:00'); i.dispatchEvent(new Event('input', { bubbles: true }))");
+        page.Script.ExecuteScript(
+            "const i = document.querySelector('[data-until]'); Object.getOwnPropertyDescriptor(HTMLInputElement.prototype, 'value').set.call(i, '12:00'); i.dispatchEvent(new Event('input', { bubbles: true }))"
+        );
         page.Named("button", "Work it in").Click();
-        page.Until(_ => page.All("[data-came-up] li").Any(l => l.Text.Contains("Closed from 12:00, Monday")), "the sentence");
+        page.Until(
+            _ => page.All("[data-came-up] li").Any(l => l.Text.Contains("Closed from 12:00, Monday")),
+            "the sentence"
+        );
         page.Press(Keys.Escape);
         page.Until(_ => page.See("#strip-0-table-0").Text.Contains("closed"), "the closed block");
         page.Truth().ShouldNotContain("empty");
@@ -79,9 +97,21 @@ public class TermTests(RunningSite site) : IClassFixture<RunningSite>
         page.Named("button", "Add 2 weeks").Click();
         page.Until(_ => page.All("[data-term] tbody tr").Count == 3, "three weeks");
         page.All("header button").First(b => b.Text.Contains("Propose letters")).Click();
-        page.Until(_ => page.All("[data-term] tbody input[maxlength='1']").Select(i => i.GetAttribute("value")).Distinct().Count() == 3, "three letters");
+        page.Until(
+            _ =>
+                page.All("[data-term] tbody input[maxlength='1']")
+                    .Select(i => i.GetAttribute("value"))
+                    .Distinct()
+                    .Count() == 3,
+            "three letters"
+        );
         var last = page.All("[data-term] tbody input[maxlength='1']")[2];
         last.SendKeys(Keys.Backspace + "z" + Keys.Tab);
-        page.Until(_ => page.All("[data-term] tbody input[maxlength='1']")[2].GetAttribute("value") == "Z" && page.See("[data-term]").Text.Contains("zip"), "the letter is kept, with a word for it");
+        page.Until(
+            _ =>
+                page.All("[data-term] tbody input[maxlength='1']")[2].GetAttribute("value") == "Z"
+                && page.See("[data-term]").Text.Contains("zip"),
+            "the letter is kept, with a word for it"
+        );
     }
 }

@@ -25,7 +25,9 @@ public class SeededChanceTests
     public bool Draws_stay_in_their_range(ulong seed, byte below)
     {
         var chance = new SeededChance(seed);
-        return Enumerable.Range(0, 50).All(_ => chance.Next(below + 1) is >= 0 and var n && n <= below && chance.NextDouble() is >= 0 and < 1);
+        return Enumerable
+            .Range(0, 50)
+            .All(_ => chance.Next(below + 1) is >= 0 and var n && n <= below && chance.NextDouble() is >= 0 and < 1);
     }
 
     [Fact]

@@ -3,7 +3,8 @@ using System.Text.RegularExpressions;
 
 namespace Nido.Core.Tests;
 
-/// <summary>The texts of the pages: every language says everything, with the same slots, and says it in its own words.</summary>
+/// <summary>The texts of the pages: every language says everything, with the same slots, and says it in its own
+/// words.</summary>
 public partial class TextsTests
 {
     private static Dictionary<string, string> English { get; } = Texts("en");
@@ -15,25 +16,32 @@ public partial class TextsTests
 
     [Fact]
     public void A_text_has_the_same_slots_in_both() =>
-        English.Where(t => !Slots(t.Value).SequenceEqual(Slots(Spanish[t.Key]))).Select(t => $"{t.Key}: {t.Value} | {Spanish[t.Key]}")
+        English
+            .Where(t => !Slots(t.Value).SequenceEqual(Slots(Spanish[t.Key])))
+            .Select(t => $"{t.Key}: {t.Value} | {Spanish[t.Key]}")
             .ShouldBeEmpty();
 
     [Fact]
     public void A_sentence_is_not_left_in_English() =>
-        English.Where(t => t.Value.Count(c => c == ' ') > 2 && t.Value.Count(char.IsLetter) > 10 && Spanish[t.Key] == t.Value)
-            .Select(t => t.Key).ShouldBeEmpty();
+        English
+            .Where(t =>
+                t.Value.Count(c => c == ' ') > 2 && t.Value.Count(char.IsLetter) > 10 && Spanish[t.Key] == t.Value
+            )
+            .Select(t => t.Key)
+            .ShouldBeEmpty();
 
     private static string[] Slots(string text) => [.. Slot().Matches(text).Select(m => m.Value).Distinct().Order()];
 
     private static Dictionary<string, string> Texts(string language)
     {
-        var root = JsonNode.Parse(File.ReadAllText(Path.Combine(Published.Root, "src", "nido-ui", "src", "i18n", $"{language}.json")))!;
+        var root = JsonNode.Parse(
+            File.ReadAllText(Path.Combine(Published.Root, "src", "nido-ui", "src", "i18n", $"{language}.json"))
+        )!;
         return Leaves(root, "").ToDictionary(x => x.Key, x => x.Text);
     }
 
-    private static IEnumerable<(string Key, string Text)> Leaves(JsonNode node, string at) => node is JsonObject of
-        ? of.SelectMany(p => Leaves(p.Value!, $"{at}.{p.Key}"))
-        : [(at, node.GetValue<string>())];
+    private static IEnumerable<(string Key, string Text)> Leaves(JsonNode node, string at) =>
+        node is JsonObject of ? of.SelectMany(p => Leaves(p.Value!, $"{at}.{p.Key}")) : [(at, node.GetValue<string>())];
 
     [GeneratedRegex(@"\{\{\s*(\w+)[^}]*\}\}")]
     private static partial Regex Slot();

@@ -13,40 +13,119 @@ internal static class Things
     public static DateOnly Monday { get; } = new(2026, 12, 7);
 
     public static Material Thing(
-        string id, Shape shape = Shape.Box, double length = 80, double width = 60, double height = 40, double? hole = null, double? opening = null,
-        string tags = "stiff", bool consumable = false, double? pack = null, int? cents = null, string colours = "", string allergens = "") =>
-        new(id, id, "Shelf", MaterialUnit.Piece, shape, length, width, height, hole, opening, null, null, Split(tags).ToHashSet(), Split(colours), Split(allergens), consumable, 0, pack, cents, []);
+        string id,
+        Shape shape = Shape.Box,
+        double length = 80,
+        double width = 60,
+        double height = 40,
+        double? hole = null,
+        double? opening = null,
+        string tags = "stiff",
+        bool consumable = false,
+        double? pack = null,
+        int? cents = null,
+        string colours = "",
+        string allergens = ""
+    ) =>
+        new(
+            id,
+            id,
+            "Shelf",
+            MaterialUnit.Piece,
+            shape,
+            length,
+            width,
+            height,
+            hole,
+            opening,
+            null,
+            null,
+            Split(tags).ToHashSet(),
+            Split(colours),
+            Split(allergens),
+            consumable,
+            0,
+            pack,
+            cents,
+            []
+        );
 
     public static Material Ball(double diameter) => Thing("ball", Shape.Sphere, 0, diameter, 0, tags: "soft rolls");
 
     public static RoleNeeds Needs(
-        string all = "", string any = "", string none = "", string prefer = "", SizeRange? width = null, double? over = null, string? overRole = null) =>
-        new(Split(all), Split(any), Split(none), Split(prefer), width, null, null, null, over, overRole);
+        string all = "",
+        string any = "",
+        string none = "",
+        string prefer = "",
+        SizeRange? width = null,
+        double? over = null,
+        string? overRole = null
+    ) => new(Split(all), Split(any), Split(none), Split(prefer), width, null, null, null, over, overRole);
 
-    public static Child Child(string name, int months, WeekDays days = WeekDays.MondayToFriday, bool mouths = false, params string[] allergies) =>
-        new(name, name, Monday.AddMonths(-months), days, mouths, Hand.Undecided, false, allergies, "en", "");
+    public static Child Child(
+        string name,
+        int months,
+        WeekDays days = WeekDays.MondayToFriday,
+        bool mouths = false,
+        params string[] allergies
+    ) => new(name, name, Monday.AddMonths(-months), days, mouths, Hand.Undecided, false, allergies, "en", "");
 
-    public static ChildrenGroup Group(IReadOnlyList<Child> children, IReadOnlyList<Block>? blocks = null, int adults = 3, SmallPartsRule smallParts = SmallPartsRule.Never) =>
-        new("g", "Test room", "", WeekDays.MondayToFriday, children,
-            [.. Enumerable.Range(0, adults).Select(i => new Adult($"a{i}", $"Adult {i}", WeekDays.MondayToFriday, new(8, 0), new(16, 0)))],
+    public static ChildrenGroup Group(
+        IReadOnlyList<Child> children,
+        IReadOnlyList<Block>? blocks = null,
+        int adults = 3,
+        SmallPartsRule smallParts = SmallPartsRule.Never
+    ) =>
+        new(
+            "g",
+            "Test room",
+            "",
+            WeekDays.MondayToFriday,
+            children,
+            [
+                .. Enumerable
+                    .Range(0, adults)
+                    .Select(i => new Adult($"a{i}", $"Adult {i}", WeekDays.MondayToFriday, new(8, 0), new(16, 0))),
+            ],
             blocks ?? [new("table", "Table", BlockKind.Table, new(9, 0), 20, 2)],
-            GroupSettings.Default with { SmallParts = smallParts });
+            GroupSettings.Default with
+            {
+                SmallParts = smallParts,
+            }
+        );
 
     /// <summary>A real week of the shipped catalogue for made-up children.</summary>
-    public static WeekInput Week(ChildrenGroup group, int days = 5, Func<Technique, bool>? only = null, IReadOnlyDictionary<string, double>? onHand = null)
+    public static WeekInput Week(
+        ChildrenGroup group,
+        int days = 5,
+        Func<Technique, bool>? only = null,
+        IReadOnlyDictionary<string, double>? onHand = null
+    )
     {
-        var input = WeekInputs.Of(Published.Content, group, Published.Content.Theme("under-the-hedge")!, Monday, onHand ?? Plenty);
-        return input with { Days = [.. input.Days.Take(days)], Ideas = [.. input.Ideas.Where(i => only?.Invoke(i.Technique) ?? true)] };
+        var input = WeekInputs.Of(
+            Published.Content,
+            group,
+            Published.Content.Theme("under-the-hedge")!,
+            Monday,
+            onHand ?? Plenty
+        );
+        return input with
+        {
+            Days = [.. input.Days.Take(days)],
+            Ideas = [.. input.Ideas.Where(i => only?.Invoke(i.Technique) ?? true)],
+        };
     }
 
     /// <summary>A thousand of everything.</summary>
-    public static IReadOnlyDictionary<string, double> Plenty { get; } = Published.Content.Materials.ToDictionary(m => m.Id, _ => 1000.0);
+    public static IReadOnlyDictionary<string, double> Plenty { get; } =
+        Published.Content.Materials.ToDictionary(m => m.Id, _ => 1000.0);
 
     /// <summary>The shipped rules, in a house that has written down nothing as made.</summary>
     public static SafetyCheck Safety { get; } = WeekInputs.Safety(Published.Content, new HashSet<string>());
 
     /// <summary>What a material by itself is asked by a rule, for nobody in particular.</summary>
-    public static Nido.Core.Safety.Conditions.Asked Asked { get; } = new(Published.Content.Allergens, GroupSettings.Default, null);
+    public static Nido.Core.Safety.Conditions.Asked Asked { get; } =
+        new(Published.Content.Allergens, GroupSettings.Default, null);
 
     private static string[] Split(string words) => words.Split(' ', StringSplitOptions.RemoveEmptyEntries);
 }

@@ -7,8 +7,12 @@ internal static class ApiDescription
 {
     public static Task<JsonNode> OfAsync(NidoApp app) => app.GetAsync("/openapi/v1.json");
 
-    public static string Filled(string path, Dictionary<string, string> ids) => string.Join('/', path.Split('/').Select(part =>
-        part.StartsWith('{') ? ids.GetValueOrDefault(part.Trim('{', '}'), "1") : part));
+    public static string Filled(string path, Dictionary<string, string> ids) =>
+        string.Join(
+            '/',
+            path.Split('/')
+                .Select(part => part.StartsWith('{') ? ids.GetValueOrDefault(part.Trim('{', '}'), "1") : part)
+        );
 
     public static IEnumerable<(string Path, string Method, JsonNode Schema)> Writes(JsonNode described) =>
         from path in described["paths"]!.AsObject()
@@ -27,14 +31,18 @@ internal static class ApiDescription
     private static JsonNode? Value(JsonNode described, JsonNode schema)
     {
         var of = Of(described, schema);
-        var type = of["type"] is JsonArray several ? several[^1]!.GetValue<string>() : of["type"]?.GetValue<string>() ?? "object";
-        return of["enum"] is JsonArray words ? words[0]!.DeepClone() : type switch
-        {
-            "string" => "x",
-            "integer" or "number" => 1,
-            "boolean" => true,
-            "array" => new JsonArray(),
-            _ => new JsonObject(),
-        };
+        var type = of["type"] is JsonArray several
+            ? several[^1]!.GetValue<string>()
+            : of["type"]?.GetValue<string>() ?? "object";
+        return of["enum"] is JsonArray words
+            ? words[0]!.DeepClone()
+            : type switch
+            {
+                "string" => "x",
+                "integer" or "number" => 1,
+                "boolean" => true,
+                "array" => new JsonArray(),
+                _ => new JsonObject(),
+            };
     }
 }

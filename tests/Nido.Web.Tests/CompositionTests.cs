@@ -11,7 +11,8 @@ public class CompositionTests(ComposedSite site)
         await using var app = new NidoApp();
         var week = await app.WeekAsync();
         var both = await Task.WhenAll(app.ComposeAsync(week), app.ComposeAsync(week));
-        both.Select(news => news[^1]["kind"]!.GetValue<string>()).ShouldBe(["done", "done"], string.Join(' ', both.Select(news => news[^1].ToJsonString())));
+        both.Select(news => news[^1]["kind"]!.GetValue<string>())
+            .ShouldBe(["done", "done"], string.Join(' ', both.Select(news => news[^1].ToJsonString())));
         var view = await app.GetAsync($"/api/weeks/{week}");
         view["strips"]!.AsArray().Count.ShouldBe(50);
         view["composing"]!.GetValue<bool>().ShouldBeFalse();
@@ -23,13 +24,30 @@ public class CompositionTests(ComposedSite site)
     {
         await using var app = site.Copy();
         var week = site.Week;
-        await app.SendAsync(HttpMethod.Put, $"/api/weeks/{week}/sliders", new { fairShares = 0, theme = 10, useTheCupboard = 0, lightPrep = 0, freshIdeas = 10 });
+        await app.SendAsync(
+            HttpMethod.Put,
+            $"/api/weeks/{week}/sliders",
+            new
+            {
+                fairShares = 0,
+                theme = 10,
+                useTheCupboard = 0,
+                lightPrep = 0,
+                freshIdeas = 10,
+            }
+        );
         var composing = app.ComposeAsync(week);
-        var (status, changed) = await app.SendAsync(HttpMethod.Put, $"/api/weeks/{week}/slots/0/circle/0/lock", new { locked = true });
+        var (status, changed) = await app.SendAsync(
+            HttpMethod.Put,
+            $"/api/weeks/{week}/slots/0/circle/0/lock",
+            new { locked = true }
+        );
         var news = await composing;
         var after = await app.GetAsync($"/api/weeks/{week}");
         status.ShouldBe(200, changed.ToJsonString());
-        after["strips"]!.AsArray().ShouldContain(s => s!["locked"]!.GetValue<bool>() && s["blockId"]!.GetValue<string>() == "circle");
+        after["strips"]!
+            .AsArray()
+            .ShouldContain(s => s!["locked"]!.GetValue<bool>() && s["blockId"]!.GetValue<string>() == "circle");
         // The lock came first and was composed around, or it came in between and the composition gave way and said so.
         (news[^1]["problem"]?.GetValue<string>() ?? "changed by someone").ShouldContain("changed by someone");
     }
@@ -50,10 +68,23 @@ public class CompositionTests(ComposedSite site)
     {
         await using var app = site.Copy();
         async Task<string> Added(string monday) =>
-            (string)(await app.SendAsync(HttpMethod.Post, "/api/weeks", new { groupId = site.Group, themeId = "night-train", monday })).Body["id"]!;
+            (string)
+                (
+                    await app.SendAsync(
+                        HttpMethod.Post,
+                        "/api/weeks",
+                        new
+                        {
+                            groupId = site.Group,
+                            themeId = "night-train",
+                            monday,
+                        }
+                    )
+                ).Body["id"]!;
         var (one, two) = (await Added("2027-03-01"), await Added("2027-09-06"));
         var both = await Task.WhenAll(app.ComposeAsync(one), app.ComposeAsync(two));
-        both.Select(news => (string)news[^1]["kind"]!).ShouldBe(["done", "done"], string.Join(' ', both.Select(news => news[^1].ToJsonString())));
+        both.Select(news => (string)news[^1]["kind"]!)
+            .ShouldBe(["done", "done"], string.Join(' ', both.Select(news => news[^1].ToJsonString())));
         foreach (var week in (string[])[one, two])
         {
             var view = await app.GetAsync($"/api/weeks/{week}");
@@ -70,7 +101,19 @@ public class CompositionTests(ComposedSite site)
     public async Task Stopping_at_once_still_keeps_a_whole_week()
     {
         await using var app = site.Copy();
-        var week = (string)(await app.SendAsync(HttpMethod.Post, "/api/weeks", new { groupId = site.Group, themeId = "night-train", monday = "2027-03-01" })).Body["id"]!;
+        var week = (string)
+            (
+                await app.SendAsync(
+                    HttpMethod.Post,
+                    "/api/weeks",
+                    new
+                    {
+                        groupId = site.Group,
+                        themeId = "night-train",
+                        monday = "2027-03-01",
+                    }
+                )
+            ).Body["id"]!;
         var composing = app.ComposeAsync(week);
         while ((await app.SendAsync(HttpMethod.Delete, $"/api/weeks/{week}/composition")).Status == 404)
         {
@@ -86,7 +129,9 @@ public class CompositionTests(ComposedSite site)
     public async Task Stopping_what_is_not_running_is_not_found()
     {
         await using var app = new NidoApp();
-        (await app.SendAsync(HttpMethod.Delete, $"/api/weeks/{await app.WeekAsync()}/composition")).Status.ShouldBe(404);
+        (await app.SendAsync(HttpMethod.Delete, $"/api/weeks/{await app.WeekAsync()}/composition")).Status.ShouldBe(
+            404
+        );
         (await app.SendAsync(HttpMethod.Post, "/api/weeks/none/composition")).Status.ShouldBe(404);
     }
 
@@ -113,8 +158,13 @@ public class CompositionTests(ComposedSite site)
         var body = await app.GetAsync($"/api/groups/{group}");
         body["adults"]!.AsArray().RemoveAt(2);
         await app.SendAsync(HttpMethod.Put, $"/api/groups/{group}", body);
-        var ratio = (await app.GetAsync($"/api/weeks/{week}/safety"))["findings"]!.AsArray().Where(f => f!["ruleId"]!.GetValue<string>() == "ratio").ToArray();
-        ratio.ShouldContain(f => f!["message"]!.GetValue<string>() == "Monday, Circle: 3 adults are asked and 2 are there.");
+        var ratio = (await app.GetAsync($"/api/weeks/{week}/safety"))["findings"]!
+            .AsArray()
+            .Where(f => f!["ruleId"]!.GetValue<string>() == "ratio")
+            .ToArray();
+        ratio.ShouldContain(f =>
+            f!["message"]!.GetValue<string>() == "Monday, Circle: 3 adults are asked and 2 are there."
+        );
         ratio.ShouldAllBe(f => f!["deferTo"]!.GetValue<string>() == "your licence");
     }
 
@@ -137,15 +187,37 @@ public class CompositionTests(ComposedSite site)
     {
         await using var app = site.Copy();
         var first = site.Week;
-        var (_, next) = await app.SendAsync(HttpMethod.Post, "/api/weeks", new { groupId = await app.GroupAsync(), themeId = "night-train", monday = "2026-12-14" });
+        var (_, next) = await app.SendAsync(
+            HttpMethod.Post,
+            "/api/weeks",
+            new
+            {
+                groupId = await app.GroupAsync(),
+                themeId = "night-train",
+                monday = "2026-12-14",
+            }
+        );
         var id = next["id"]!.GetValue<string>();
         using var scope = app.Services.CreateScope();
-        var recent = await scope.ServiceProvider.GetRequiredService<Nido.Data.NidoDb>()
+        var recent = await scope
+            .ServiceProvider.GetRequiredService<Nido.Data.NidoDb>()
             .RecentTechniquesAsync(await app.GroupAsync(), new(2026, 12, 14), NidoApp.Stop);
-        string[] Techniques(JsonNode week) => [.. week["strips"]!.AsArray().Select(s => s!["ideaId"]!.GetValue<string>().Split('.')[0])];
+        string[] Techniques(JsonNode week) =>
+            [.. week["strips"]!.AsArray().Select(s => s!["ideaId"]!.GetValue<string>().Split('.')[0])];
         recent.Keys.ShouldBe(Techniques(await app.GetAsync($"/api/weeks/{first}")).Distinct(), ignoreOrder: true);
 
-        await app.SendAsync(HttpMethod.Put, $"/api/weeks/{id}/sliders", new { fairShares = 0, theme = 0, useTheCupboard = 0, lightPrep = 0, freshIdeas = 10 });
+        await app.SendAsync(
+            HttpMethod.Put,
+            $"/api/weeks/{id}/sliders",
+            new
+            {
+                fairShares = 0,
+                theme = 0,
+                useTheCupboard = 0,
+                lightPrep = 0,
+                freshIdeas = 10,
+            }
+        );
         await app.ComposeAsync(id);
         var fresh = Techniques(await app.GetAsync($"/api/weeks/{id}")).Count(t => !recent.ContainsKey(t));
         fresh.ShouldBeGreaterThan(0);

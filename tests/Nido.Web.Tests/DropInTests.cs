@@ -13,12 +13,17 @@ public class DropInTests(HouseApp house) : IClassFixture<HouseApp>
         var groups = (await app.GetAsync("/api/groups")).AsArray();
         ((string)groups[1]!["kind"]!).ShouldBe("dropIn");
         ((string)groups[1]!["name"]!).ShouldBe("Saturday nestlings");
-        var week = (await app.GetAsync("/api/weeks")).AsArray().First(w => (string)w!["groupId"]! == (string)groups[1]!["id"]!)!;
+        var week = (await app.GetAsync("/api/weeks"))
+            .AsArray()
+            .First(w => (string)w!["groupId"]! == (string)groups[1]!["id"]!)!;
         await app.ComposeAsync((string)week["id"]!);
         var view = await app.GetAsync($"/api/weeks/{week["id"]}");
         ((string)view["groupKind"]!).ShouldBe("dropIn");
         ((int)view["truth"]!["children"]!).ShouldBe(24);
-        view["loom"]!.AsArray().Select(r => (string)r!["name"]!).ShouldBe(["age 1 · 6", "ages 2–3 · 8", "age 4 · 7", "age 5 · 3"], ignoreOrder: true);
+        view["loom"]!
+            .AsArray()
+            .Select(r => (string)r!["name"]!)
+            .ShouldBe(["age 1 · 6", "ages 2–3 · 8", "age 4 · 7", "age 5 · 3"], ignoreOrder: true);
         var bands = view["loom"]!.AsArray().Select(r => (string)r!["childId"]!).ToHashSet();
         view["strips"]!.AsArray().ShouldAllBe(s => s!["reach"]!.AsArray().All(c => bands.Contains((string)c!)));
     }
@@ -26,7 +31,9 @@ public class DropInTests(HouseApp house) : IClassFixture<HouseApp>
     [Fact]
     public async Task A_card_says_how_many_at_which_step_and_what_is_packed()
     {
-        var week = (await app.GetAsync("/api/weeks")).AsArray().First(w => (string)w!["groupName"]! == "Saturday nestlings")!;
+        var week = (await app.GetAsync("/api/weeks"))
+            .AsArray()
+            .First(w => (string)w!["groupName"]! == "Saturday nestlings")!;
         foreach (var idea in (await app.GetAsync($"/api/weeks/{week["id"]}/ideas")).AsArray())
         {
             var card = await app.GetAsync($"/api/weeks/{week["id"]}/ideas/{idea!["ideaId"]}");
@@ -45,11 +52,27 @@ public class DropInTests(HouseApp house) : IClassFixture<HouseApp>
     [Fact]
     public async Task One_of_ones_own_begins_with_usual_numbers_that_can_be_changed()
     {
-        var (status, group) = await app.SendAsync(HttpMethod.Post, "/api/groups", new { name = "Thursday story time", place = "", kind = "dropIn" });
+        var (status, group) = await app.SendAsync(
+            HttpMethod.Post,
+            "/api/groups",
+            new
+            {
+                name = "Thursday story time",
+                place = "",
+                kind = "dropIn",
+            }
+        );
         status.ShouldBe(201, group.ToJsonString());
         group["expected"]!.AsArray().Sum(b => (int)b!["children"]!).ShouldBe(24);
         group["days"]!.AsArray().Select(d => (string)d!).ShouldBe(["saturday"]);
-        group["expected"] = new JsonArray(new JsonObject { ["fromMonths"] = 24, ["toMonths"] = 60, ["children"] = 10 });
+        group["expected"] = new JsonArray(
+            new JsonObject
+            {
+                ["fromMonths"] = 24,
+                ["toMonths"] = 60,
+                ["children"] = 10,
+            }
+        );
         (await app.SendAsync(HttpMethod.Put, $"/api/groups/{group["id"]}", group)).Status.ShouldBe(200);
         var steps = await app.GetAsync($"/api/groups/{group["id"]}/steps");
         steps["children"]!.AsArray().Count.ShouldBe(10);
@@ -60,13 +83,37 @@ public class DropInTests(HouseApp house) : IClassFixture<HouseApp>
     [InlineData(0, 24, 5, "6 to 107 months")]
     [InlineData(24, 60, 500, "0 to 100 children")]
     public async Task Headcounts_that_cannot_be_are_refused(int from, int to, int children, string says) =>
-        await RefusedAsync(new JsonArray(new JsonObject { ["fromMonths"] = from, ["toMonths"] = to, ["children"] = children }), says);
+        await RefusedAsync(
+            new JsonArray(
+                new JsonObject
+                {
+                    ["fromMonths"] = from,
+                    ["toMonths"] = to,
+                    ["children"] = children,
+                }
+            ),
+            says
+        );
 
     [Fact]
-    public async Task Two_bands_do_not_share_an_age() => await RefusedAsync(
-        new JsonArray(
-            new JsonObject { ["fromMonths"] = 24, ["toMonths"] = 48, ["children"] = 3 },
-            new JsonObject { ["fromMonths"] = 36, ["toMonths"] = 60, ["children"] = 3 }), "share an age");
+    public async Task Two_bands_do_not_share_an_age() =>
+        await RefusedAsync(
+            new JsonArray(
+                new JsonObject
+                {
+                    ["fromMonths"] = 24,
+                    ["toMonths"] = 48,
+                    ["children"] = 3,
+                },
+                new JsonObject
+                {
+                    ["fromMonths"] = 36,
+                    ["toMonths"] = 60,
+                    ["children"] = 3,
+                }
+            ),
+            "share an age"
+        );
 
     private async Task RefusedAsync(JsonArray expected, string says)
     {

@@ -4,7 +4,8 @@ using System.Text.Json.Nodes;
 
 namespace Nido.Web.Tests;
 
-/// <summary>A newcomer's first minute: an empty site, a group with a child, nothing in the cupboard; and calls that leave out what they please.</summary>
+/// <summary>A newcomer's first minute: an empty site, a group with a child, nothing in the cupboard; and calls that
+/// leave out what they please.</summary>
 public sealed class EmptySiteTests(PlainApp plain) : IClassFixture<PlainApp>
 {
     private NidoApp App => plain.App;
@@ -44,13 +45,18 @@ public sealed class EmptySiteTests(PlainApp plain) : IClassFixture<PlainApp>
             var fields = whole.Select(p => p.Key).ToArray();
             JsonNode?[] bodies =
             [
-                new JsonObject(), null,
-                .. fields.Select(f => Without(whole, f, keepAsNull: true)), .. fields.Select(f => Without(whole, f, keepAsNull: false)),
+                new JsonObject(),
+                null,
+                .. fields.Select(f => Without(whole, f, keepAsNull: true)),
+                .. fields.Select(f => Without(whole, f, keepAsNull: false)),
                 .. fields.Where(f => whole[f] is JsonArray).Select(f => WithNullIn(whole, f)),
             ];
             foreach (var body in bodies)
             {
-                using var request = new HttpRequestMessage(new(method.ToUpperInvariant()), ApiDescription.Filled(path, ids))
+                using var request = new HttpRequestMessage(
+                    new(method.ToUpperInvariant()),
+                    ApiDescription.Filled(path, ids)
+                )
                 {
                     Content = new StringContent(body?.ToJsonString() ?? "null", Encoding.UTF8, "application/json"),
                 };
@@ -58,7 +64,11 @@ public sealed class EmptySiteTests(PlainApp plain) : IClassFixture<PlainApp>
                 var text = await answer.Content.ReadAsStringAsync(NidoApp.Stop);
                 ((int)answer.StatusCode).ShouldBeLessThan(500, $"{method} {path} {body?.ToJsonString()}: {text}");
                 calls++;
-                named += answer.StatusCode == HttpStatusCode.BadRequest && text.Contains("\"fields\"", StringComparison.Ordinal) ? 1 : 0;
+                named +=
+                    answer.StatusCode == HttpStatusCode.BadRequest
+                    && text.Contains("\"fields\"", StringComparison.Ordinal)
+                        ? 1
+                        : 0;
             }
         }
 
@@ -80,7 +90,10 @@ public sealed class EmptySiteTests(PlainApp plain) : IClassFixture<PlainApp>
         foreach (var path in described["paths"]!.AsObject().Where(p => p.Value!["get"] is not null).Select(p => p.Key))
         {
             using var answer = await App.Client.GetAsync(ApiDescription.Filled(path, ids), NidoApp.Stop);
-            ((int)answer.StatusCode).ShouldBeLessThan(500, $"GET {path}: {await answer.Content.ReadAsStringAsync(NidoApp.Stop)}");
+            ((int)answer.StatusCode).ShouldBeLessThan(
+                500,
+                $"GET {path}: {await answer.Content.ReadAsStringAsync(NidoApp.Stop)}"
+            );
         }
     }
 

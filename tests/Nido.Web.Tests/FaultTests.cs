@@ -7,11 +7,13 @@ using Nido.Shared;
 
 namespace Nido.Web.Tests;
 
-/// <summary>What goes wrong with disks, files, ports and power: a sentence with the way out, and nothing acknowledged is lost.</summary>
+/// <summary>What goes wrong with disks, files, ports and power: a sentence with the way out, and nothing acknowledged
+/// is lost.</summary>
 public sealed class FaultTests : IDisposable
 {
     private const int Kills = 3;
-    private static readonly string[] Monday = ["monday"], None = [];
+    private static readonly string[] Monday = ["monday"],
+        None = [];
     private readonly string folder = Directory.CreateTempSubdirectory("nido-fault").FullName;
 
     private string File => Path.Combine(folder, "nido.db");
@@ -33,26 +35,42 @@ public sealed class FaultTests : IDisposable
             (await CountAsync(app)).ShouldBeGreaterThanOrEqualTo(acknowledged);
             acknowledged = await CountAsync(app);
             var cutAfter = chance.Next(5, 40);
-            var writing = Enumerable.Range(0, 4).Select(_ => Task.Run(async () =>
-            {
-                try
-                {
-                    while (true)
-                    {
-                        using var answer = await app.Client.PostAsJsonAsync(
-                            "/api/cupboard/corks/movements", new { kind = "found", amount = 1, note = "" }, NidoApp.Stop);
-                        answer.EnsureSuccessStatusCode();
-                        if (Interlocked.Increment(ref acknowledged) % 50 == cutAfter)
+            var writing = Enumerable
+                .Range(0, 4)
+                .Select(_ =>
+                    Task.Run(
+                        async () =>
                         {
-                            app.Kill();
-                        }
-                    }
-                }
-                catch (HttpRequestException)
-                {
-                    // The power is off.
-                }
-            }, NidoApp.Stop)).ToArray();
+                            try
+                            {
+                                while (true)
+                                {
+                                    using var answer = await app.Client.PostAsJsonAsync(
+                                        "/api/cupboard/corks/movements",
+                                        new
+                                        {
+                                            kind = "found",
+                                            amount = 1,
+                                            note = "",
+                                        },
+                                        NidoApp.Stop
+                                    );
+                                    answer.EnsureSuccessStatusCode();
+                                    if (Interlocked.Increment(ref acknowledged) % 50 == cutAfter)
+                                    {
+                                        app.Kill();
+                                    }
+                                }
+                            }
+                            catch (HttpRequestException)
+                            {
+                                // The power is off.
+                            }
+                        },
+                        NidoApp.Stop
+                    )
+                )
+                .ToArray();
             await Task.WhenAll(writing);
         }
 
@@ -75,8 +93,10 @@ public sealed class FaultTests : IDisposable
         {
             foreach (var file in Directory.GetFiles(folder))
             {
-                (System.IO.File.GetUnixFileMode(file) & ~(UnixFileMode.UserRead | UnixFileMode.UserWrite))
-                    .ShouldBe(UnixFileMode.None, file);
+                (System.IO.File.GetUnixFileMode(file) & ~(UnixFileMode.UserRead | UnixFileMode.UserWrite)).ShouldBe(
+                    UnixFileMode.None,
+                    file
+                );
             }
         }
     }
@@ -125,7 +145,16 @@ public sealed class FaultTests : IDisposable
         string name;
         await using (var app = await ReadyAsync())
         {
-            await app.Client.PostAsJsonAsync("/api/cupboard/corks/movements", new { kind = "found", amount = 7, note = "" }, NidoApp.Stop);
+            await app.Client.PostAsJsonAsync(
+                "/api/cupboard/corks/movements",
+                new
+                {
+                    kind = "found",
+                    amount = 7,
+                    note = "",
+                },
+                NidoApp.Stop
+            );
             using var made = await app.Client.PostAsync("/api/house/backups", null, NidoApp.Stop);
             name = (await made.Content.ReadFromJsonAsync<JsonNode>(NidoApp.Stop))!["name"]!.GetValue<string>();
             app.Kill();
@@ -153,32 +182,53 @@ public sealed class FaultTests : IDisposable
     public async Task A_disk_that_takes_no_more_is_told_and_nothing_is_half_done()
     {
         await using var app = new NidoApp { Demo = false };
-        (await app.SendAsync(HttpMethod.Post, "/api/cupboard/corks/movements", new { kind = "found", amount = 3, note = "" }))
-            .Status.ShouldBe(204);
+        (
+            await app.SendAsync(
+                HttpMethod.Post,
+                "/api/cupboard/corks/movements",
+                new
+                {
+                    kind = "found",
+                    amount = 3,
+                    note = "",
+                }
+            )
+        ).Status.ShouldBe(204);
         var ids = await Newcomer.WithAsync(app, "monday");
-        var many = Enumerable.Range(0, 100).Select(k => new
-        {
-            name = $"Child {k}",
-            bornOn = "2022-05-01",
-            days = Monday,
-            mouths = false,
-            hand = "right",
-            avoidsTouch = false,
-            allergies = None,
-            homeLanguage = "en",
-            note = new string('n', 490),
-        });
-        var (status, problem) = await app.WithFullDiskAsync(
-            () => app.SendAsync(HttpMethod.Post, $"/api/groups/{ids["groupId"]}/children", new { children = many }));
+        var many = Enumerable
+            .Range(0, 100)
+            .Select(k => new
+            {
+                name = $"Child {k}",
+                bornOn = "2022-05-01",
+                days = Monday,
+                mouths = false,
+                hand = "right",
+                avoidsTouch = false,
+                allergies = None,
+                homeLanguage = "en",
+                note = new string('n', 490),
+            });
+        var (status, problem) = await app.WithFullDiskAsync(() =>
+            app.SendAsync(HttpMethod.Post, $"/api/groups/{ids["groupId"]}/children", new { children = many })
+        );
         status.ShouldBe(507, problem.ToJsonString());
         problem["detail"]!.GetValue<string>().ShouldContain("Make room");
         (await app.GetAsync("/api/cupboard/corks"))["have"]!.GetValue<double>().ShouldBe(3);
         (await app.GetAsync($"/api/groups/{ids["groupId"]}"))["children"]!.AsArray().Count.ShouldBe(1);
-        (await app.SendAsync(HttpMethod.Post, $"/api/groups/{ids["groupId"]}/children", new { children = many })).Status.ShouldBe(200);
+        (
+            await app.SendAsync(HttpMethod.Post, $"/api/groups/{ids["groupId"]}/children", new { children = many })
+        ).Status.ShouldBe(200);
     }
 
-    private static HouseProcess Begin(string folder, int? port = null, params string[] args) => HouseProcess.Begin(
-        folder, new Dictionary<string, string> { ["Nido__Quick"] = "true", ["Nido__Night"] = "false" }, port, null, args);
+    private static HouseProcess Begin(string folder, int? port = null, params string[] args) =>
+        HouseProcess.Begin(
+            folder,
+            new Dictionary<string, string> { ["Nido__Quick"] = "true", ["Nido__Night"] = "false" },
+            port,
+            null,
+            args
+        );
 
     private Task<HouseProcess> ReadyAsync() => Begin(folder).ReadyAsync(NidoApp.Stop);
 
@@ -191,7 +241,10 @@ public sealed class FaultTests : IDisposable
     }
 
     private static async Task<int> CountAsync(HouseProcess app) =>
-        (int)(await app.Client.GetFromJsonAsync<JsonNode>("/api/cupboard/corks", NidoApp.Stop))!["have"]!.GetValue<double>();
+        (int)
+            (await app.Client.GetFromJsonAsync<JsonNode>("/api/cupboard/corks", NidoApp.Stop))![
+                "have"
+            ]!.GetValue<double>();
 
     private string Whole()
     {

@@ -16,7 +16,9 @@ public class FileTests(DemoApp demo) : IClassFixture<DemoApp>
     [InlineData("letter", 279.4, 215.9)]
     public async Task The_plan_prints_on_paper_of_the_right_size(string paper, double width, double height)
     {
-        using var pdf = PdfDocument.Open(await App.Client.GetByteArrayAsync($"/api/weeks/{demo.Week}/plan.pdf?paper={paper}", NidoApp.Stop));
+        using var pdf = PdfDocument.Open(
+            await App.Client.GetByteArrayAsync($"/api/weeks/{demo.Week}/plan.pdf?paper={paper}", NidoApp.Stop)
+        );
         pdf.GetPage(1).Width.ShouldBe(width * 72 / 25.4, 0.5);
         pdf.GetPage(1).Height.ShouldBe(height * 72 / 25.4, 0.5);
     }
@@ -24,9 +26,14 @@ public class FileTests(DemoApp demo) : IClassFixture<DemoApp>
     [Fact]
     public async Task The_printed_plan_names_every_day_block_and_what_to_watch()
     {
-        using var pdf = PdfDocument.Open(await App.Client.GetByteArrayAsync($"/api/weeks/{demo.Week}/plan.pdf", NidoApp.Stop));
+        using var pdf = PdfDocument.Open(
+            await App.Client.GetByteArrayAsync($"/api/weeks/{demo.Week}/plan.pdf", NidoApp.Stop)
+        );
         var text = string.Join(' ', pdf.GetPages().Select(p => string.Join(' ', p.GetWords().Select(w => w.Text))));
-        foreach (var word in (string[])["post", "Monday", "Friday", "Welcome", "Stations", "prepare", "watch", "Sources", "cupboard"])
+        foreach (
+            var word in (string[])
+                ["post", "Monday", "Friday", "Welcome", "Stations", "prepare", "watch", "Sources", "cupboard"]
+        )
         {
             text.ShouldContain(word);
         }
@@ -35,7 +42,10 @@ public class FileTests(DemoApp demo) : IClassFixture<DemoApp>
     [Fact]
     public async Task The_materials_list_agrees_with_the_screen()
     {
-        var lines = (await App.Client.GetStringAsync($"/api/weeks/{demo.Week}/materials.csv", NidoApp.Stop)).Split("\r\n", StringSplitOptions.RemoveEmptyEntries);
+        var lines = (await App.Client.GetStringAsync($"/api/weeks/{demo.Week}/materials.csv", NidoApp.Stop)).Split(
+            "\r\n",
+            StringSplitOptions.RemoveEmptyEntries
+        );
         lines[0].ShouldBe("shelf,material,unit,have,used,short,packs to buy,price,where");
         lines.Length.ShouldBe((await App.GetAsync($"/api/weeks/{demo.Week}/materials")).AsArray().Count + 1);
     }
@@ -51,7 +61,9 @@ public class FileTests(DemoApp demo) : IClassFixture<DemoApp>
         var first = calendar.Events.MinBy(e => e.Start!.Value)!;
         first.Start!.Value.ShouldBe(new DateTime(2026, 12, 7, 9, 0, 0));
         first.End!.Value.ShouldBe(new DateTime(2026, 12, 7, 9, 20, 0));
-        var names = (await App.GetAsync($"/api/groups/{demo.Group}"))["children"]!.AsArray().Select(c => c!["name"]!.GetValue<string>());
+        var names = (await App.GetAsync($"/api/groups/{demo.Group}"))["children"]!
+            .AsArray()
+            .Select(c => c!["name"]!.GetValue<string>());
         names.ShouldAllBe(n => !text.Contains(n));
     }
 
@@ -74,15 +86,25 @@ public class FileTests(DemoApp demo) : IClassFixture<DemoApp>
     [Fact]
     public async Task A_unit_written_with_the_words_of_an_earlier_version_is_still_opened()
     {
-        await App.SendAsync(HttpMethod.Post, $"/api/weeks/{demo.Week}/came-up",
-            new { kind = "rain", fromDay = 1, toDay = 1, subject = "" });
+        await App.SendAsync(
+            HttpMethod.Post,
+            $"/api/weeks/{demo.Week}/came-up",
+            new
+            {
+                kind = "rain",
+                fromDay = 1,
+                toDay = 1,
+                subject = "",
+            }
+        );
         var unit = await App.Client.GetStringAsync($"/api/weeks/{demo.Week}/unit.json", NidoApp.Stop);
         unit.ShouldContain("\"cameUp\"");
         var former = unit.Replace("\"cameUp", "\"happenings", StringComparison.Ordinal);
         await using var other = new NidoApp { Demo = false };
         var (status, week) = await other.SendTextAsync("/api/weeks/unit", former);
         status.ShouldBe(201, week.ToJsonString());
-        WithoutIds(await other.Client.GetStringAsync($"/api/weeks/{week["id"]}/unit.json", NidoApp.Stop)).ShouldBe(WithoutIds(unit));
+        WithoutIds(await other.Client.GetStringAsync($"/api/weeks/{week["id"]}/unit.json", NidoApp.Stop))
+            .ShouldBe(WithoutIds(unit));
     }
 
     [Fact]
@@ -91,7 +113,9 @@ public class FileTests(DemoApp demo) : IClassFixture<DemoApp>
         var schema = await App.Client.GetStringAsync("/api/formats/unit.schema.json", NidoApp.Stop);
         var unit = await App.Client.GetStringAsync($"/api/weeks/{demo.Week}/unit.json", NidoApp.Stop);
         (await JsonSchema.FromJsonAsync(schema, NidoApp.Stop)).Validate(unit).ShouldBeEmpty();
-        File.ReadAllText(Path.Combine(Repository.Root, "docs/formats/unit.schema.json")).Trim().ShouldBe(schema.Trim(), "docs/formats/unit.schema.json is old: ./nido client writes it anew");
+        File.ReadAllText(Path.Combine(Repository.Root, "docs/formats/unit.schema.json"))
+            .Trim()
+            .ShouldBe(schema.Trim(), "docs/formats/unit.schema.json is old: ./nido client writes it anew");
     }
 
     [Theory]
@@ -103,7 +127,11 @@ public class FileTests(DemoApp demo) : IClassFixture<DemoApp>
         await using var other = new NidoApp { Demo = false };
         if (text == "THEME")
         {
-            text = (await App.Client.GetStringAsync($"/api/weeks/{demo.Week}/unit.json", NidoApp.Stop)).Replace("\"little-post-office\"", "\"no-such-theme\"", StringComparison.Ordinal);
+            text = (await App.Client.GetStringAsync($"/api/weeks/{demo.Week}/unit.json", NidoApp.Stop)).Replace(
+                "\"little-post-office\"",
+                "\"no-such-theme\"",
+                StringComparison.Ordinal
+            );
         }
 
         var (status, problem) = await other.SendTextAsync("/api/weeks/unit", text);
@@ -115,16 +143,42 @@ public class FileTests(DemoApp demo) : IClassFixture<DemoApp>
     private async Task SomethingSeenAsync()
     {
         var child = (string)(await App.GetAsync($"/api/groups/{demo.Group}"))["children"]![3]!["id"]!;
-        await App.SendAsync(HttpMethod.Post, $"/api/groups/{demo.Group}/observations", new { observations = new[] { new { childId = child, ladder = "fold", step = 2, help = "shown", minutes = 9 } } });
-        await App.SendAsync(HttpMethod.Put, $"/api/groups/{demo.Group}/children/{child}/ladders/fold/step", new { step = 2, knowsBetter = false });
-        await App.SendAsync(HttpMethod.Put, $"/api/groups/{demo.Group}/children/{child}/ladders/fold/objective", new { step = 4, by = "2027-02-01" });
+        await App.SendAsync(
+            HttpMethod.Post,
+            $"/api/groups/{demo.Group}/observations",
+            new
+            {
+                observations = new[]
+                {
+                    new
+                    {
+                        childId = child,
+                        ladder = "fold",
+                        step = 2,
+                        help = "shown",
+                        minutes = 9,
+                    },
+                },
+            }
+        );
+        await App.SendAsync(
+            HttpMethod.Put,
+            $"/api/groups/{demo.Group}/children/{child}/ladders/fold/step",
+            new { step = 2, knowsBetter = false }
+        );
+        await App.SendAsync(
+            HttpMethod.Put,
+            $"/api/groups/{demo.Group}/children/{child}/ladders/fold/objective",
+            new { step = 4, by = "2027-02-01" }
+        );
     }
 
     /// <summary>Ids are given anew where a unit arrives; everything else must be the same to the letter.</summary>
     private static string WithoutIds(string json)
     {
         var unit = JsonNode.Parse(json)!;
-        // What lies out and how it is made hangs on the cupboard of the house: it is written for readers and not read back.
+        // What lies out and how it is made hangs on the cupboard of the house: it is written for readers and not read
+        // back.
         unit.AsObject().Remove("laid");
         unit.AsObject().Remove("making");
         var group = unit["group"]!;
@@ -133,7 +187,12 @@ public class FileTests(DemoApp demo) : IClassFixture<DemoApp>
             thing!["id"] = "";
         }
 
-        foreach (var about in unit["observations"]!.AsArray().Concat(unit["chosenSteps"]!.AsArray()).Concat(unit["objectives"]!.AsArray()))
+        foreach (
+            var about in unit["observations"]!
+                .AsArray()
+                .Concat(unit["chosenSteps"]!.AsArray())
+                .Concat(unit["objectives"]!.AsArray())
+        )
         {
             about!["childId"] = "";
             about.AsObject().Remove("id");

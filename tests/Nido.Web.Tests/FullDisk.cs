@@ -9,7 +9,10 @@ internal sealed class FullDisk : DbConnectionInterceptor
     public bool IsFull { get; set; }
 
     public override async Task ConnectionOpenedAsync(
-        DbConnection connection, ConnectionEndEventData eventData, CancellationToken cancellationToken = default)
+        DbConnection connection,
+        ConnectionEndEventData eventData,
+        CancellationToken cancellationToken = default
+    )
     {
         await using var command = connection.CreateCommand();
         // 1 is less than there are, so it becomes as many as there are.

@@ -7,33 +7,77 @@ using System.Text.Json.Nodes;
 namespace Nido.Web.Tests;
 
 /// <summary>
-/// Calls nobody means well with, made from the description of every operation by a seeded chance. Nothing breaks, every refusal
+/// Calls nobody means well with, made from the description of every operation by a seeded chance. Nothing breaks, every
+/// refusal
 /// says why.
 /// </summary>
 public sealed class HostileTests(PlainApp plain) : IClassFixture<PlainApp>
 {
     // More by hand: NIDO_FUZZ="calls a write,seed".
-    private static readonly int[] Asked = [
-        .. (Environment.GetEnvironmentVariable("NIDO_FUZZ") ?? "24,20261126").Split(',')
-        .Select(n => int.Parse(n, CultureInfo.InvariantCulture))];
+    private static readonly int[] Asked =
+    [
+        .. (Environment.GetEnvironmentVariable("NIDO_FUZZ") ?? "24,20261126")
+            .Split(',')
+            .Select(n => int.Parse(n, CultureInfo.InvariantCulture)),
+    ];
 
     // As JSON text, because some of them no serializer would write.
     private static readonly string[] Values =
     [
-        "null", "true", "0", "-1", "1", "5e-324", "1e-320", "0.1", "1e308", "-1e308", "2147483648", "9223372036854775808", "1e999",
-            "\"\"", "\" \"", "\"x\"", "\"\\u0000\"",
-        "\"\\ud800\"", "\"a\\udfff\"", "\"\\u202eabc\"", "\"\\u200b\\u200b\"", "\"../../etc/passwd\"", "\"9999-12-31\"",
-            "\"0001-01-01\"", "\"2026-02-30\"", "\"25:99\"", "\"NaN\"",
-        "\"'; DROP TABLE children; --\"", "\"=1+1\"", $"\"{new string('a', 30_000)}\"", "[]", "[null]", "[[[[[[]]]]]]", "{}",
-            "{\"a\":{\"b\":{}}}",
+        "null",
+        "true",
+        "0",
+        "-1",
+        "1",
+        "5e-324",
+        "1e-320",
+        "0.1",
+        "1e308",
+        "-1e308",
+        "2147483648",
+        "9223372036854775808",
+        "1e999",
+        "\"\"",
+        "\" \"",
+        "\"x\"",
+        "\"\\u0000\"",
+        "\"\\ud800\"",
+        "\"a\\udfff\"",
+        "\"\\u202eabc\"",
+        "\"\\u200b\\u200b\"",
+        "\"../../etc/passwd\"",
+        "\"9999-12-31\"",
+        "\"0001-01-01\"",
+        "\"2026-02-30\"",
+        "\"25:99\"",
+        "\"NaN\"",
+        "\"'; DROP TABLE children; --\"",
+        "\"=1+1\"",
+        $"\"{new string('a', 30_000)}\"",
+        "[]",
+        "[null]",
+        "[[[[[[]]]]]]",
+        "{}",
+        "{\"a\":{\"b\":{}}}",
         $"[{string.Join(',', Enumerable.Repeat("1", 3000))}]",
-            $"{{{string.Join(',', Enumerable.Range(0, 500).Select(k => $"\"k{k}\":1"))}}}",
+        $"{{{string.Join(',', Enumerable.Range(0, 500).Select(k => $"\"k{k}\":1"))}}}",
     ];
 
     private const int MostPlaces = 30;
     private static readonly string[] Words = ["boat", "bell", "rope", "wave"];
 
-    private static readonly string[] Ids = ["..", "%F0%9F%90%A4", "x'--", "0", "-1", "99999999999", new('a', 500), "%E2%80%AE", "a%2Fb"];
+    private static readonly string[] Ids =
+    [
+        "..",
+        "%F0%9F%90%A4",
+        "x'--",
+        "0",
+        "-1",
+        "99999999999",
+        new('a', 500),
+        "%E2%80%AE",
+        "a%2Fb",
+    ];
 
     private NidoApp App => plain.App;
 
@@ -62,11 +106,23 @@ public sealed class HostileTests(PlainApp plain) : IClassFixture<PlainApp>
                 foreach (var id in path.Contains('{') ? Ids : ["x"])
                 {
                     var hostile = string.Join(
-                        '/', path.Split('/').Select(
-                            part => part.StartsWith('{') ? chance.Next(3) == 0 ? ids.GetValueOrDefault(part.Trim('{', '}'), id) : id
-                            : part));
+                        '/',
+                        path.Split('/')
+                            .Select(part =>
+                                part.StartsWith('{')
+                                    ? chance.Next(3) == 0
+                                        ? ids.GetValueOrDefault(part.Trim('{', '}'), id)
+                                        : id
+                                    : part
+                            )
+                    );
                     refused += await AnswersAsync(
-                        method, $"{hostile}?on=9999-99-99&amount=NaN&weekId={id}&all=maybe", method == "get" ? null : "{}") ? 1 : 0;
+                        method,
+                        $"{hostile}?on=9999-99-99&amount=NaN&weekId={id}&all=maybe",
+                        method == "get" ? null : "{}"
+                    )
+                        ? 1
+                        : 0;
                     calls++;
                 }
             }
@@ -75,7 +131,9 @@ public sealed class HostileTests(PlainApp plain) : IClassFixture<PlainApp>
         calls.ShouldBeGreaterThan(1500);
         refused.ShouldBeGreaterThan(calls / 2);
         // And the house stands.
-        (await App.GetAsync("/api/health"))["status"]!.GetValue<string>().ShouldBe("ready");
+        (await App.GetAsync("/api/health"))["status"]!
+            .GetValue<string>()
+            .ShouldBe("ready");
         (await App.GetAsync("/api/house"))["here"].ShouldNotBeNull();
     }
 
@@ -85,29 +143,57 @@ public sealed class HostileTests(PlainApp plain) : IClassFixture<PlainApp>
         await using var app = new NidoApp { Demo = false };
         var ids = await Newcomer.WithAsync(app, "monday");
         var (group, week) = ($"/api/groups/{ids["groupId"]}", $"/api/weeks/{ids["weekId"]}");
-        var theme = (await app.SendAsync(HttpMethod.Post, "/api/themes", new { name = "Boats", letter = "B", words = Words }))
-            .Body["id"]!.GetValue<string>();
+        var theme = (
+            await app.SendAsync(
+                HttpMethod.Post,
+                "/api/themes",
+                new
+                {
+                    name = "Boats",
+                    letter = "B",
+                    words = Words,
+                }
+            )
+        ).Body["id"]!.GetValue<string>();
         (string Method, string Path, string Body)[] good =
         [
-            ("post", $"{group}/children",
+            (
+                "post",
+                $"{group}/children",
                 """
-            {"children":[{"name":"Bo","bornOn":"2023-05-01","days":["monday"],"mouths":false,"hand":"right","avoidsTouch":false,
-             "allergies":["egg"],"homeLanguage":"en","note":"","supports":["seat"],"ways":{},"unknownAllergies":[],"plans":[]}]}
-            """),
+                {"children":[{"name":"Bo","bornOn":"2023-05-01","days":["monday"],"mouths":false,"hand":"right","avoidsTouch":false,
+                 "allergies":["egg"],"homeLanguage":"en","note":"","supports":["seat"],"ways":{},"unknownAllergies":[],"plans":[]}]}
+                """
+            ),
             ("put", group, (await app.GetAsync(group)).ToJsonString()),
-            ("put", $"{group}/children/{ids["childId"]}", (await app.GetAsync($"{group}/children/{ids["childId"]}")).ToJsonString()),
+            (
+                "put",
+                $"{group}/children/{ids["childId"]}",
+                (await app.GetAsync($"{group}/children/{ids["childId"]}")).ToJsonString()
+            ),
             ("post", $"{group}/adults", """{"name":"Helper","days":["monday"],"from":"09:00:00","to":"12:00:00"}"""),
-            ("post", $"{group}/observations",
+            (
+                "post",
+                $"{group}/observations",
                 $$"""{"observations":[{"childId":"{{ids[
-                    "childId"]}}","ladder":"fold","step":2,"help":"shown","on":"2026-11-02","minutes":9,"by":"Lead","note":"x"}]}"""),
+                    "childId"]}}","ladder":"fold","step":2,"help":"shown","on":"2026-11-02","minutes":9,"by":"Lead","note":"x"}]}"""
+            ),
             ("put", $"{group}/children/{ids["childId"]}/ladders/fold/objective", """{"step":4,"by":"2027-02-01"}"""),
             ("post", "/api/cupboard/counts", """{"counts":[{"materialId":"corks","amount":20,"note":""}]}"""),
             ("post", "/api/cupboard/corks/movements", """{"kind":"found","amount":6,"note":""}"""),
-            ("put", $"{week}/sliders", """{"fairShares":5,"theme":5,"useTheCupboard":5,"lightPrep":5,"freshIdeas":5}"""),
+            (
+                "put",
+                $"{week}/sliders",
+                """{"fairShares":5,"theme":5,"useTheCupboard":5,"lightPrep":5,"freshIdeas":5}"""
+            ),
             ("put", $"{week}/focus", """{"letter":"B","numbersTo":5,"olderNumbersTo":10}"""),
             ("post", $"{week}/came-up", """{"kind":"closed","subject":"12:00","fromDay":0,"toDay":0}"""),
             ("post", $"{week}/copies", $$"""{"groupId":"{{ids["groupId"]}}","monday":"2027-01-04"}"""),
-            ("post", "/api/weeks", $$"""{"groupId":"{{ids["groupId"]}}","themeId":"little-post-office","monday":"2027-03-01"}"""),
+            (
+                "post",
+                "/api/weeks",
+                $$"""{"groupId":"{{ids["groupId"]}}","themeId":"little-post-office","monday":"2027-03-01"}"""
+            ),
             ("post", $"{group}/term", """{"monday":"2027-04-05","themeIds":["little-post-office"]}"""),
             ("put", $"/api/themes/{theme}", (await app.GetAsync($"/api/themes/{theme}"))["draft"]!.ToJsonString()),
             ("post", "/api/words", """{"letter":"B","words":["boat","bell"],"language":"en"}"""),
@@ -117,8 +203,11 @@ public sealed class HostileTests(PlainApp plain) : IClassFixture<PlainApp>
         foreach (var (method, path, body) in good)
         {
             var places = Everything(JsonNode.Parse(body)!).Select(n => n.GetPath()).ToArray();
-            foreach (var place in places.Length <= MostPlaces ? places
-                : [.. places.Where((_, k) => k % ((places.Length / MostPlaces) + 1) == 0)])
+            foreach (
+                var place in places.Length <= MostPlaces
+                    ? places
+                    : [.. places.Where((_, k) => k % ((places.Length / MostPlaces) + 1) == 0)]
+            )
             {
                 foreach (var value in Values)
                 {
@@ -136,8 +225,24 @@ public sealed class HostileTests(PlainApp plain) : IClassFixture<PlainApp>
     [Fact]
     public async Task No_number_of_a_calculator_makes_it_work_without_end()
     {
-        string[] extremes = ["0", "-1", "1e-320", "5e-324", "0.001", "0.1", "1e6", "1e9", "1e300", "-1e300", "2147483647",
-            "-2147483648", "NaN", "\"NaN\"", "1e999"];
+        string[] extremes =
+        [
+            "0",
+            "-1",
+            "1e-320",
+            "5e-324",
+            "0.001",
+            "0.1",
+            "1e6",
+            "1e9",
+            "1e300",
+            "-1e300",
+            "2147483647",
+            "-2147483648",
+            "NaN",
+            "\"NaN\"",
+            "1e999",
+        ];
         var largest = 0L;
         foreach (var (name, ask) in MakingTests.ValidAsks)
         {
@@ -168,7 +273,9 @@ public sealed class HostileTests(PlainApp plain) : IClassFixture<PlainApp>
         using var request = new HttpRequestMessage(new(method), path);
         using var answer = await App.Client.SendAsync(request, NidoApp.Stop);
         ((int)answer.StatusCode).ShouldBe(expected);
-        JsonNode.Parse(await answer.Content.ReadAsStringAsync(NidoApp.Stop))!["detail"]!.GetValue<string>().Length.ShouldBeGreaterThan(20);
+        JsonNode.Parse(await answer.Content.ReadAsStringAsync(NidoApp.Stop))!["detail"]!
+            .GetValue<string>()
+            .Length.ShouldBeGreaterThan(20);
     }
 
     [Fact]
@@ -178,7 +285,11 @@ public sealed class HostileTests(PlainApp plain) : IClassFixture<PlainApp>
         using var kind = await App.Client.PostAsync("/api/groups", xml, NidoApp.Stop);
         kind.StatusCode.ShouldBe(HttpStatusCode.UnsupportedMediaType);
         (await kind.Content.ReadAsStringAsync(NidoApp.Stop)).ShouldContain("application/json");
-        using var large = new StringContent($"{{\"name\":\"{new string('x', 9_000_000)}\"}}", Encoding.UTF8, "application/json");
+        using var large = new StringContent(
+            $"{{\"name\":\"{new string('x', 9_000_000)}\"}}",
+            Encoding.UTF8,
+            "application/json"
+        );
         using var size = await App.Client.PostAsync("/api/groups", large, NidoApp.Stop);
         size.StatusCode.ShouldBe(HttpStatusCode.RequestEntityTooLarge);
         var said = await size.Content.ReadAsStringAsync(NidoApp.Stop);
@@ -189,7 +300,11 @@ public sealed class HostileTests(PlainApp plain) : IClassFixture<PlainApp>
     [Fact]
     public async Task A_refusal_says_back_only_as_much_as_one_needs_to_know_it_again()
     {
-        var (status, body) = await App.SendAsync(HttpMethod.Post, "/api/groups", new { name = new string('n', 15_000), place = "" });
+        var (status, body) = await App.SendAsync(
+            HttpMethod.Post,
+            "/api/groups",
+            new { name = new string('n', 15_000), place = "" }
+        );
         status.ShouldBe(400);
         body.ToJsonString().Length.ShouldBeLessThan(1000);
     }
@@ -201,18 +316,43 @@ public sealed class HostileTests(PlainApp plain) : IClassFixture<PlainApp>
         object Child(string name) =>
             new
             {
-                children = new[] { new { name, bornOn = "2023-05-01", days = new[] { "monday" }, mouths = false, hand = "right",
-            avoidsTouch = false, allergies = Array.Empty<string>(), homeLanguage = "en", note = "" } }
+                children = new[]
+                {
+                    new
+                    {
+                        name,
+                        bornOn = "2023-05-01",
+                        days = new[] { "monday" },
+                        mouths = false,
+                        hand = "right",
+                        avoidsTouch = false,
+                        allergies = Array.Empty<string>(),
+                        homeLanguage = "en",
+                        note = "",
+                    },
+                },
             };
-        (await App.SendAsync(HttpMethod.Post, $"/api/groups/{ids["groupId"]}/children", Child("Zo\u00EB"))).Status.ShouldBe(200);
-        var (status, body) = await App.SendAsync(HttpMethod.Post, $"/api/groups/{ids["groupId"]}/children", Child("Zoe\u0308"));
+        (
+            await App.SendAsync(HttpMethod.Post, $"/api/groups/{ids["groupId"]}/children", Child("Zo\u00EB"))
+        ).Status.ShouldBe(200);
+        var (status, body) = await App.SendAsync(
+            HttpMethod.Post,
+            $"/api/groups/{ids["groupId"]}/children",
+            Child("Zoe\u0308")
+        );
         status.ShouldBe(400);
         body.ToJsonString().ShouldContain("already");
-        var (hidden, why) = await App.SendAsync(HttpMethod.Post, $"/api/groups/{ids["groupId"]}/children", Child("A\u202Enn"));
+        var (hidden, why) = await App.SendAsync(
+            HttpMethod.Post,
+            $"/api/groups/{ids["groupId"]}/children",
+            Child("A\u202Enn")
+        );
         hidden.ShouldBe(400);
         why["fields"]![0]!["field"]!.GetValue<string>().ShouldBe("children[0].name");
         why["fields"]![0]!["message"]!.GetValue<string>().ShouldContain("U+202E");
-        (await App.SendAsync(HttpMethod.Post, $"/api/groups/{ids["groupId"]}/children", Child("\u200B\u200B"))).Status.ShouldBe(400);
+        (
+            await App.SendAsync(HttpMethod.Post, $"/api/groups/{ids["groupId"]}/children", Child("\u200B\u200B"))
+        ).Status.ShouldBe(400);
     }
 
     [Fact]
@@ -220,7 +360,10 @@ public sealed class HostileTests(PlainApp plain) : IClassFixture<PlainApp>
     {
         var ids = await Newcomer.WithAsync(App, "monday");
         var before = GC.GetTotalAllocatedBytes();
-        var (status, body) = await App.SendTextAsync($"/api/groups/{ids["groupId"]}/children/table", "name" + new string(';', 1_900_000));
+        var (status, body) = await App.SendTextAsync(
+            $"/api/groups/{ids["groupId"]}/children/table",
+            "name" + new string(';', 1_900_000)
+        );
         status.ShouldBe(200);
         body.ToJsonString().Length.ShouldBeLessThan(10_000);
         body["problems"]!.AsArray().ShouldNotBeEmpty();
@@ -281,13 +424,23 @@ public sealed class HostileTests(PlainApp plain) : IClassFixture<PlainApp>
     private static (string Path, Func<string, string> With)[] Numbers(JsonNode ask)
     {
         var text = ask.ToJsonString();
-        return Leaves(ask).Select(leaf => (leaf.GetPath(), (Func<string, string>)(value =>
-        {
-            var copy = JsonNode.Parse(text)!;
-            var mark = $"~{value}~";
-            Replace(copy, leaf.GetPath(), mark);
-            return copy.ToJsonString().Replace(JsonSerializer.Serialize(mark), value, StringComparison.Ordinal);
-        }))).ToArray();
+        return Leaves(ask)
+            .Select(leaf =>
+                (
+                    leaf.GetPath(),
+                    (Func<string, string>)(
+                        value =>
+                        {
+                            var copy = JsonNode.Parse(text)!;
+                            var mark = $"~{value}~";
+                            Replace(copy, leaf.GetPath(), mark);
+                            return copy.ToJsonString()
+                                .Replace(JsonSerializer.Serialize(mark), value, StringComparison.Ordinal);
+                        }
+                    )
+                )
+            )
+            .ToArray();
     }
 
     /// <summary>A body with another text in one place.</summary>
@@ -299,19 +452,23 @@ public sealed class HostileTests(PlainApp plain) : IClassFixture<PlainApp>
         return copy.ToJsonString().Replace($"\"{mark}\"", value, StringComparison.Ordinal);
     }
 
-    private static IEnumerable<JsonNode> Everything(JsonNode node) => node switch
-    {
-        JsonObject o => o.Where(p => p.Value is not null).SelectMany(p => Everything(p.Value!).Prepend(p.Value!)).Distinct(),
-        JsonArray a => a.OfType<JsonNode>().SelectMany(n => Everything(n).Prepend(n)).Distinct(),
-        _ => [],
-    };
+    private static IEnumerable<JsonNode> Everything(JsonNode node) =>
+        node switch
+        {
+            JsonObject o => o.Where(p => p.Value is not null)
+                .SelectMany(p => Everything(p.Value!).Prepend(p.Value!))
+                .Distinct(),
+            JsonArray a => a.OfType<JsonNode>().SelectMany(n => Everything(n).Prepend(n)).Distinct(),
+            _ => [],
+        };
 
-    private static IEnumerable<JsonNode> Leaves(JsonNode node) => node switch
-    {
-        JsonObject o => o.Where(p => p.Value is not null).SelectMany(p => Leaves(p.Value!)),
-        JsonArray a => a.OfType<JsonNode>().SelectMany(Leaves),
-        _ => node.GetValueKind() == JsonValueKind.Number ? [node] : [],
-    };
+    private static IEnumerable<JsonNode> Leaves(JsonNode node) =>
+        node switch
+        {
+            JsonObject o => o.Where(p => p.Value is not null).SelectMany(p => Leaves(p.Value!)),
+            JsonArray a => a.OfType<JsonNode>().SelectMany(Leaves),
+            _ => node.GetValueKind() == JsonValueKind.Number ? [node] : [],
+        };
 
     private static void Replace(JsonNode root, string path, string mark)
     {

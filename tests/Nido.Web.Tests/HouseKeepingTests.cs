@@ -6,24 +6,29 @@ using Nido.Data.Backups;
 
 namespace Nido.Web.Tests;
 
-/// <summary>Settings of the house: what is taken away comes back or goes for good, and a backup is what it was made of.</summary>
+/// <summary>Settings of the house: what is taken away comes back or goes for good, and a backup is what it was made
+/// of.</summary>
 public sealed class HouseKeepingTests
 {
     private const string Name = "Ottokar Quint";
-    private static readonly string[] Monday = ["monday"], None = [];
+    private static readonly string[] Monday = ["monday"],
+        None = [];
 
     [Fact]
     public async Task A_child_taken_away_lies_in_the_bin_and_comes_back_with_all_that_is_known()
     {
         await using var app = new NidoApp { Demo = false };
         var ids = await WithChildAsync(app);
-        (await app.SendAsync(HttpMethod.Delete, $"/api/groups/{ids["groupId"]}/children/{ids["childId"]}")).Status.ShouldBe(204);
+        (
+            await app.SendAsync(HttpMethod.Delete, $"/api/groups/{ids["groupId"]}/children/{ids["childId"]}")
+        ).Status.ShouldBe(204);
         (await app.GetAsync($"/api/groups/{ids["groupId"]}")).ToJsonString().ShouldNotContain(Name);
         var bin = await app.GetAsync("/api/house/bin");
         bin[0]!["name"]!.GetValue<string>().ShouldBe(Name);
         (await app.SendAsync(HttpMethod.Post, $"/api/house/bin/{ids["childId"]}/back")).Status.ShouldBe(204);
         (await app.GetAsync($"/api/groups/{ids["groupId"]}")).ToJsonString().ShouldContain(Name);
-        (await app.GetAsync($"/api/groups/{ids["groupId"]}/children/{ids["childId"]}/ladders/fold")).ToJsonString()
+        (await app.GetAsync($"/api/groups/{ids["groupId"]}/children/{ids["childId"]}/ladders/fold"))
+            .ToJsonString()
             .ShouldContain("Folded a letter");
     }
 
@@ -65,8 +70,19 @@ public sealed class HouseKeepingTests
         await using var app = new NidoApp { Demo = false };
         var ids = await WithChildAsync(app);
         var held = (await app.SendAsync(HttpMethod.Post, "/api/house/backups")).Body["name"]!.GetValue<string>();
-        (await app.SendAsync(HttpMethod.Post, $"/api/weeks/{ids["weekId"]}/came-up",
-            new { kind = "childAway", subject = ids["childId"], fromDay = 0, toDay = 0 })).Status.ShouldBe(200);
+        (
+            await app.SendAsync(
+                HttpMethod.Post,
+                $"/api/weeks/{ids["weekId"]}/came-up",
+                new
+                {
+                    kind = "childAway",
+                    subject = ids["childId"],
+                    fromDay = 0,
+                    toDay = 0,
+                }
+            )
+        ).Status.ShouldBe(200);
         (await app.GetAsync($"/api/weeks/{ids["weekId"]}/unit.json")).ToJsonString().ShouldContain(Name);
         Holds(app, Name).ShouldBeTrue("the test must look where the name stood");
         await app.SendAsync(HttpMethod.Delete, $"/api/groups/{ids["groupId"]}/children/{ids["childId"]}");
@@ -99,8 +115,12 @@ public sealed class HouseKeepingTests
         await app.SendAsync(HttpMethod.Delete, $"/api/groups/{ids["groupId"]}/children/{ids["childId"]}");
         await using var scope = app.Services.CreateAsyncScope();
         var db = scope.ServiceProvider.GetRequiredService<NidoDb>();
-        (await Nido.Data.TakenAway.Erasing.EraseOldAsync(db, DateTimeOffset.UtcNow.AddDays(29), NidoApp.Stop)).ShouldBe(0);
-        (await Nido.Data.TakenAway.Erasing.EraseOldAsync(db, DateTimeOffset.UtcNow.AddDays(32), NidoApp.Stop)).ShouldBe(1);
+        (await Nido.Data.TakenAway.Erasing.EraseOldAsync(db, DateTimeOffset.UtcNow.AddDays(29), NidoApp.Stop)).ShouldBe(
+            0
+        );
+        (await Nido.Data.TakenAway.Erasing.EraseOldAsync(db, DateTimeOffset.UtcNow.AddDays(32), NidoApp.Stop)).ShouldBe(
+            1
+        );
     }
 
     [Fact]
@@ -109,13 +129,25 @@ public sealed class HouseKeepingTests
         await using var app = new NidoApp { Demo = false };
         var ids = await WithChildAsync(app);
         using var enough = new CancellationTokenSource();
-        var writing = Task.Run(async () =>
-        {
-            for (var k = 0; !enough.IsCancellationRequested; k++)
+        var writing = Task.Run(
+            async () =>
             {
-                await app.SendAsync(HttpMethod.Post, "/api/cupboard/corks/movements", new { kind = "found", amount = 1, note = $"{k}" });
-            }
-        }, NidoApp.Stop);
+                for (var k = 0; !enough.IsCancellationRequested; k++)
+                {
+                    await app.SendAsync(
+                        HttpMethod.Post,
+                        "/api/cupboard/corks/movements",
+                        new
+                        {
+                            kind = "found",
+                            amount = 1,
+                            note = $"{k}",
+                        }
+                    );
+                }
+            },
+            NidoApp.Stop
+        );
         while ((await app.GetAsync("/api/cupboard/corks"))["have"]!.GetValue<double>() < 5)
         {
             await Task.Yield();
@@ -123,8 +155,10 @@ public sealed class HouseKeepingTests
 
         var (status, made) = await app.SendAsync(HttpMethod.Post, "/api/house/backups");
         status.ShouldBe(201, made.ToJsonString());
-        while ((await app.GetAsync("/api/house"))["here"]!["movements"]!.GetValue<int>() <= made["manifest"]!["contents"]![
-            "movements"]!.GetValue<int>())
+        while (
+            (await app.GetAsync("/api/house"))["here"]!["movements"]!.GetValue<int>()
+            <= made["manifest"]!["contents"]!["movements"]!.GetValue<int>()
+        )
         {
             await Task.Yield();
         }
@@ -138,7 +172,9 @@ public sealed class HouseKeepingTests
         back.ShouldBe(200, aside.ToJsonString());
         var now = (await app.GetAsync("/api/house"))["here"]!;
         now["movements"]!.GetValue<int>().ShouldBe(then["movements"]!.GetValue<int>());
-        (await app.GetAsync("/api/cupboard/corks"))["have"]!.GetValue<double>().ShouldBe(then["movements"]!.GetValue<int>());
+        (await app.GetAsync("/api/cupboard/corks"))["have"]!
+            .GetValue<double>()
+            .ShouldBe(then["movements"]!.GetValue<int>());
         (await app.GetAsync($"/api/groups/{ids["groupId"]}")).ToJsonString().ShouldNotContain("Later Child");
         // What was here is kept aside and can come back in its turn.
         aside["manifest"]!["contents"]!["movements"]!.GetValue<int>().ShouldBe(later);
@@ -156,21 +192,28 @@ public sealed class HouseKeepingTests
         await using var other = new NidoApp { Demo = false };
         var brought = await BringAsync(other, bytes);
         brought.Status.ShouldBe(201, brought.Body.ToJsonString());
-        (await other.SendAsync(HttpMethod.Post, $"/api/house/backups/{brought.Body["name"]}/restore")).Status.ShouldBe(200);
+        (await other.SendAsync(HttpMethod.Post, $"/api/house/backups/{brought.Body["name"]}/restore")).Status.ShouldBe(
+            200
+        );
         (await other.GetAsync("/api/groups")).AsArray().Count.ShouldBe(1);
         bytes[bytes.Length / 2] ^= 0xFF;
         (await BringAsync(other, bytes)).Status.ShouldBe(409);
         (await BringAsync(other, Encoding.UTF8.GetBytes("no zip at all"))).Status.ShouldBe(409);
         (await other.SendAsync(HttpMethod.Post, "/api/house/backups/..%2f..%2fetc.zip/restore")).Status.ShouldBe(404);
-        (await other.SendAsync(HttpMethod.Delete, "/api/house/backups/nido-2000-01-01T00-00-00Z.zip")).Status.ShouldBe(404);
+        (await other.SendAsync(HttpMethod.Delete, "/api/house/backups/nido-2000-01-01T00-00-00Z.zip")).Status.ShouldBe(
+            404
+        );
     }
 
     [Fact]
     public void Nightly_backups_thin_out_to_seven_days_four_weeks_and_twelve_months()
     {
         var today = new DateTimeOffset(2026, 11, 26, 2, 0, 0, TimeSpan.Zero);
-        BackupFile[] all = [.. Enumerable.Range(0, 500).Select(d => Of(today.AddDays(-d), BackupReason.Nightly)),
-            Of(today.AddDays(-400), BackupReason.ByHand)];
+        BackupFile[] all =
+        [
+            .. Enumerable.Range(0, 500).Select(d => Of(today.AddDays(-d), BackupReason.Nightly)),
+            Of(today.AddDays(-400), BackupReason.ByHand),
+        ];
         var gone = Retention.MayGo(all).ToHashSet();
         var kept = all.Where(b => !gone.Contains(b)).ToArray();
         kept.ShouldContain(b => b.Manifest!.Why == BackupReason.ByHand);
@@ -195,34 +238,75 @@ public sealed class HouseKeepingTests
     private static async Task<Dictionary<string, string>> WithChildAsync(NidoApp app)
     {
         var ids = await Newcomer.WithAsync(app, "monday");
-        ids["childId"] = (await AddAsync(app, ids["groupId"], Name))["children"]!.AsArray()
+        ids["childId"] = (await AddAsync(app, ids["groupId"], Name))["children"]!
+            .AsArray()
             .First(c => c!["name"]!.GetValue<string>() == Name)!["id"]!.GetValue<string>();
-        await app.SendAsync(HttpMethod.Post, $"/api/groups/{ids["groupId"]}/observations", new
-        {
-            observations = new[] { new { childId = ids["childId"], ladder = "fold", step = 2, help = "shown", note = "Folded a letter",
-                by = "Lead" } },
-        });
+        await app.SendAsync(
+            HttpMethod.Post,
+            $"/api/groups/{ids["groupId"]}/observations",
+            new
+            {
+                observations = new[]
+                {
+                    new
+                    {
+                        childId = ids["childId"],
+                        ladder = "fold",
+                        step = 2,
+                        help = "shown",
+                        note = "Folded a letter",
+                        by = "Lead",
+                    },
+                },
+            }
+        );
         return ids;
     }
 
     private static async Task<JsonNode> AddAsync(NidoApp app, string group, string name)
     {
-        var (status, body) = await app.SendAsync(HttpMethod.Post, $"/api/groups/{group}/children", new
-        {
-            children = new[] { new { name, bornOn = "2022-05-01", days = Monday, mouths = false, hand = "right", avoidsTouch = false,
-                allergies = None, homeLanguage = "en", note = "" } },
-        });
+        var (status, body) = await app.SendAsync(
+            HttpMethod.Post,
+            $"/api/groups/{group}/children",
+            new
+            {
+                children = new[]
+                {
+                    new
+                    {
+                        name,
+                        bornOn = "2022-05-01",
+                        days = Monday,
+                        mouths = false,
+                        hand = "right",
+                        avoidsTouch = false,
+                        allergies = None,
+                        homeLanguage = "en",
+                        note = "",
+                    },
+                },
+            }
+        );
         status.ShouldBe(200, body.ToJsonString());
         return body;
     }
 
     /// <summary>Whether a text stands anywhere in the raw files of the house, backups aside, which are named.</summary>
-    private static bool Holds(NidoApp app, string text) => Directory.GetFiles(Path.GetDirectoryName(app.File)!)
-        .Where(f => !f.EndsWith(".lock", StringComparison.Ordinal)).Any(f =>
-    {
-        using var stream = new FileStream(f, FileMode.Open, FileAccess.Read, FileShare.ReadWrite | FileShare.Delete);
-        var bytes = new byte[stream.Length];
-        stream.ReadExactly(bytes);
-        return bytes.AsSpan().IndexOf(Encoding.UTF8.GetBytes(text)) >= 0 || bytes.AsSpan().IndexOf(Encoding.Unicode.GetBytes(text)) >= 0;
-    });
+    private static bool Holds(NidoApp app, string text) =>
+        Directory
+            .GetFiles(Path.GetDirectoryName(app.File)!)
+            .Where(f => !f.EndsWith(".lock", StringComparison.Ordinal))
+            .Any(f =>
+            {
+                using var stream = new FileStream(
+                    f,
+                    FileMode.Open,
+                    FileAccess.Read,
+                    FileShare.ReadWrite | FileShare.Delete
+                );
+                var bytes = new byte[stream.Length];
+                stream.ReadExactly(bytes);
+                return bytes.AsSpan().IndexOf(Encoding.UTF8.GetBytes(text)) >= 0
+                    || bytes.AsSpan().IndexOf(Encoding.Unicode.GetBytes(text)) >= 0;
+            });
 }

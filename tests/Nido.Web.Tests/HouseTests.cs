@@ -10,14 +10,26 @@ public class HouseTests(DemoApp demo) : IClassFixture<DemoApp>
     public async Task The_client_of_the_pages_is_made_from_this_api()
     {
         var served = JsonNode.Parse(await demo.App.Client.GetStringAsync("/openapi/v1.json", NidoApp.Stop))!;
-        var kept = JsonNode.Parse(await File.ReadAllTextAsync(Path.Combine(Repository.Root, "src/nido-ui/openapi.json"), NidoApp.Stop))!;
-        JsonNode.DeepEquals(served, kept).ShouldBeTrue("src/nido-ui/openapi.json is old: ./nido client writes it and the client anew");
+        var kept = JsonNode.Parse(
+            await File.ReadAllTextAsync(Path.Combine(Repository.Root, "src/nido-ui/openapi.json"), NidoApp.Stop)
+        )!;
+        JsonNode
+            .DeepEquals(served, kept)
+            .ShouldBeTrue("src/nido-ui/openapi.json is old: ./nido client writes it and the client anew");
     }
 
     [Fact]
     public void English_and_spanish_have_the_same_words()
     {
-        string[] Keys(string language) => [.. Flat(JsonNode.Parse(File.ReadAllText(Path.Combine(Repository.Root, $"src/nido-ui/src/i18n/{language}.json")))!, "")];
+        string[] Keys(string language) =>
+            [
+                .. Flat(
+                    JsonNode.Parse(
+                        File.ReadAllText(Path.Combine(Repository.Root, $"src/nido-ui/src/i18n/{language}.json"))
+                    )!,
+                    ""
+                ),
+            ];
         Keys("es").ShouldBe(Keys("en"));
         Keys("en").Length.ShouldBeGreaterThan(250);
     }
@@ -44,7 +56,11 @@ public class HouseTests(DemoApp demo) : IClassFixture<DemoApp>
     public async Task Ids_say_nothing_about_a_child()
     {
         var group = await demo.App.GetAsync($"/api/groups/{demo.Group}");
-        group["children"]!.AsArray().ShouldAllBe(c => System.Text.RegularExpressions.Regex.IsMatch(c!["id"]!.GetValue<string>(), "^[0-9a-f]{12}$"));
+        group["children"]!
+            .AsArray()
+            .ShouldAllBe(c =>
+                System.Text.RegularExpressions.Regex.IsMatch(c!["id"]!.GetValue<string>(), "^[0-9a-f]{12}$")
+            );
     }
 
     [Fact]
@@ -77,7 +93,6 @@ public class HouseTests(DemoApp demo) : IClassFixture<DemoApp>
         return $"{command.ExecuteScalar()}";
     }
 
-    private static IEnumerable<string> Flat(JsonNode node, string path) => node is JsonObject map
-        ? map.SelectMany(p => Flat(p.Value!, $"{path}.{p.Key}"))
-        : [path];
+    private static IEnumerable<string> Flat(JsonNode node, string path) =>
+        node is JsonObject map ? map.SelectMany(p => Flat(p.Value!, $"{path}.{p.Key}")) : [path];
 }

@@ -15,11 +15,31 @@ public sealed class JournalTests(PlainApp plain) : IClassFixture<PlainApp>
         var today = DateOnly.FromDateTime(DateTime.Now);
         JsonArray list = (await App.GetAsync($"{group}/journal")).AsArray();
         list[0]!["seen"]!.GetValue<int>().ShouldBe(0);
-        (await ChildAsync(group, ids["childId"]))["ladders"]!.AsArray().ShouldBeEmpty("nothing is said of what nobody saw");
+        (await ChildAsync(group, ids["childId"]))["ladders"]!
+            .AsArray()
+            .ShouldBeEmpty("nothing is said of what nobody saw");
         var observations = new[]
         {
-            new { childId = ids["childId"], ladder = "scissors", step = 2, help = "shown", on = $"{today.AddDays(-20):yyyy-MM-dd}", note = "Snipped, tongue out", by = "Lead" },
-            new { childId = ids["childId"], ladder = "scissors", step = 2, help = "alone", on = $"{today.AddDays(-2):yyyy-MM-dd}", note = "", by = "Lead" },
+            new
+            {
+                childId = ids["childId"],
+                ladder = "scissors",
+                step = 2,
+                help = "shown",
+                on = $"{today.AddDays(-20):yyyy-MM-dd}",
+                note = "Snipped, tongue out",
+                by = "Lead",
+            },
+            new
+            {
+                childId = ids["childId"],
+                ladder = "scissors",
+                step = 2,
+                help = "alone",
+                on = $"{today.AddDays(-2):yyyy-MM-dd}",
+                note = "",
+                by = "Lead",
+            },
         };
         (await App.SendAsync(HttpMethod.Post, $"{group}/observations", new { observations })).Status.ShouldBe(200);
         var journal = await ChildAsync(group, ids["childId"]);
@@ -28,9 +48,15 @@ public sealed class JournalTests(PlainApp plain) : IClassFixture<PlainApp>
         path["ownBest"]!.GetValue<int>().ShouldBe(2);
         path["points"]!.AsArray().Count.ShouldBe(13);
         journal["notes"]!.AsArray().Single()!["note"]!.GetValue<string>().ShouldBe("Snipped, tongue out");
-        var (status, found) = await App.SendAsync(HttpMethod.Post, $"{group}/journal/find", new { words = "TONGUE ana" });
+        var (status, found) = await App.SendAsync(
+            HttpMethod.Post,
+            $"{group}/journal/find",
+            new { words = "TONGUE ana" }
+        );
         (status, found["count"]!.GetValue<int>()).ShouldBe((200, 1));
-        (await App.SendAsync(HttpMethod.Post, $"{group}/journal/find", new { words = "tongue zoë" })).Body["count"]!.GetValue<int>().ShouldBe(0);
+        (await App.SendAsync(HttpMethod.Post, $"{group}/journal/find", new { words = "tongue zoë" })).Body["count"]!
+            .GetValue<int>()
+            .ShouldBe(0);
     }
 
     [Fact]
@@ -38,9 +64,15 @@ public sealed class JournalTests(PlainApp plain) : IClassFixture<PlainApp>
     {
         var ids = await Newcomer.WithAsync(App, "monday");
         var other = await Newcomer.WithAsync(App, "monday");
-        using var turned = await App.Client.GetAsync($"/api/groups/{ids["groupId"]}/children/{ids["childId"]}/journal?from=2026-12-01&to=2026-11-01", NidoApp.Stop);
+        using var turned = await App.Client.GetAsync(
+            $"/api/groups/{ids["groupId"]}/children/{ids["childId"]}/journal?from=2026-12-01&to=2026-11-01",
+            NidoApp.Stop
+        );
         ((int)turned.StatusCode).ShouldBe(400);
-        using var stranger = await App.Client.GetAsync($"/api/groups/{other["groupId"]}/children/{ids["childId"]}/journal", NidoApp.Stop);
+        using var stranger = await App.Client.GetAsync(
+            $"/api/groups/{other["groupId"]}/children/{ids["childId"]}/journal",
+            NidoApp.Stop
+        );
         ((int)stranger.StatusCode).ShouldBe(404);
     }
 

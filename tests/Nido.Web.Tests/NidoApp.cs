@@ -33,7 +33,10 @@ public sealed class NidoApp : WebApplicationFactory<Program>
 
     public async Task<(int Status, JsonNode Body)> SendAsync(HttpMethod method, string path, object? body = null)
     {
-        using var request = new HttpRequestMessage(method, path) { Content = body is null ? null : JsonContent.Create(body) };
+        using var request = new HttpRequestMessage(method, path)
+        {
+            Content = body is null ? null : JsonContent.Create(body),
+        };
         if (method == HttpMethod.Put && await EditionAsync(path) is { } edition)
         {
             request.Headers.IfMatch.Add(edition);
@@ -65,12 +68,15 @@ public sealed class NidoApp : WebApplicationFactory<Program>
     {
         using var request = new HttpRequestMessage(HttpMethod.Post, path) { Content = new ByteArrayContent(bytes) };
         request.Content.Headers.ContentType = new(
-            path.EndsWith("unit", StringComparison.Ordinal) || path.EndsWith("site", StringComparison.Ordinal) ? "application/json"
-            : "text/csv");
+            path.EndsWith("unit", StringComparison.Ordinal) || path.EndsWith("site", StringComparison.Ordinal)
+                ? "application/json"
+                : "text/csv"
+        );
         return await AnswerAsync(request);
     }
 
-    public Task<(int Status, JsonNode Body)> SendTextAsync(string path, string text) => SendTextAsync(path, Encoding.UTF8.GetBytes(text));
+    public Task<(int Status, JsonNode Body)> SendTextAsync(string path, string text) =>
+        SendTextAsync(path, Encoding.UTF8.GetBytes(text));
 
     /// <summary>Does something while the file of the house cannot grow.</summary>
     public async Task<T> WithFullDiskAsync<T>(Func<Task<T>> what)
@@ -90,7 +96,9 @@ public sealed class NidoApp : WebApplicationFactory<Program>
     public async Task FoldAsync()
     {
         await using var scope = Services.CreateAsyncScope();
-        await scope.ServiceProvider.GetRequiredService<Nido.Data.NidoDb>().Database.ExecuteSqlRawAsync("PRAGMA wal_checkpoint(TRUNCATE);", Stop);
+        await scope
+            .ServiceProvider.GetRequiredService<Nido.Data.NidoDb>()
+            .Database.ExecuteSqlRawAsync("PRAGMA wal_checkpoint(TRUNCATE);", Stop);
     }
 
     /// <summary>Id of the demo week.</summary>
@@ -125,8 +133,11 @@ public sealed class NidoApp : WebApplicationFactory<Program>
             System.IO.File.Copy(From, File);
         }
 
-        builder.ConfigureServices(services => services.ConfigureDbContext<Nido.Data.NidoDb>(options => options.AddInterceptors(full)));
-        builder.UseEnvironment("Testing")
+        builder.ConfigureServices(services =>
+            services.ConfigureDbContext<Nido.Data.NidoDb>(options => options.AddInterceptors(full))
+        );
+        builder
+            .UseEnvironment("Testing")
             .UseSetting("NIDO_DATA", folder)
             .UseSetting("Nido:Demo", $"{Demo}")
             .UseSetting("Nido:DemoComposed", "false")

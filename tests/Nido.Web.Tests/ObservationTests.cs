@@ -11,7 +11,22 @@ public class ObservationTests(DemoApp demo) : IClassFixture<DemoApp>
     {
         var child = await ChildAsync("Hina");
         var before = await EvidenceAsync(child);
-        var (status, ids) = await SendAsync(new { childId = child, ladder = "scissors", step = 7, help = "alone" }, new { childId = child, ladder = "scissors", step = 6, help = "alone" });
+        var (status, ids) = await SendAsync(
+            new
+            {
+                childId = child,
+                ladder = "scissors",
+                step = 7,
+                help = "alone",
+            },
+            new
+            {
+                childId = child,
+                ladder = "scissors",
+                step = 6,
+                help = "alone",
+            }
+        );
         status.ShouldBe(200);
         var after = await EvidenceAsync(child);
         ((double)after["mean"]!).ShouldBeGreaterThan((double)before["mean"]!);
@@ -22,7 +37,9 @@ public class ObservationTests(DemoApp demo) : IClassFixture<DemoApp>
 
         foreach (var id in ids.AsArray())
         {
-            (await app.SendAsync(HttpMethod.Delete, $"/api/groups/{demo.Group}/observations/{id}")).Status.ShouldBe(204);
+            (await app.SendAsync(HttpMethod.Delete, $"/api/groups/{demo.Group}/observations/{id}")).Status.ShouldBe(
+                204
+            );
         }
 
         (await EvidenceAsync(child)).ToJsonString().ShouldBe(before.ToJsonString());
@@ -33,11 +50,23 @@ public class ObservationTests(DemoApp demo) : IClassFixture<DemoApp>
     {
         var child = await ChildAsync("Kofi");
         var before = (int)(await EvidenceAsync(child))["offer"]!["step"]!;
-        (await app.SendAsync(HttpMethod.Put, $"/api/groups/{demo.Group}/children/{child}/ladders/scissors/step", new { step = 2, knowsBetter = false })).Status.ShouldBe(204);
+        (
+            await app.SendAsync(
+                HttpMethod.Put,
+                $"/api/groups/{demo.Group}/children/{child}/ladders/scissors/step",
+                new { step = 2, knowsBetter = false }
+            )
+        ).Status.ShouldBe(204);
         ((int)(await EvidenceAsync(child))["offer"]!["step"]!).ShouldBe(2);
-        (await app.SendAsync(HttpMethod.Delete, $"/api/groups/{demo.Group}/children/{child}/ladders/scissors/step")).Status.ShouldBe(204);
+        (
+            await app.SendAsync(HttpMethod.Delete, $"/api/groups/{demo.Group}/children/{child}/ladders/scissors/step")
+        ).Status.ShouldBe(204);
         ((int)(await EvidenceAsync(child))["offer"]!["step"]!).ShouldBe(before);
-        var (status, body) = await app.SendAsync(HttpMethod.Put, $"/api/groups/{demo.Group}/children/{child}/ladders/scissors/step", new { step = 99, knowsBetter = true });
+        var (status, body) = await app.SendAsync(
+            HttpMethod.Put,
+            $"/api/groups/{demo.Group}/children/{child}/ladders/scissors/step",
+            new { step = 99, knowsBetter = true }
+        );
         status.ShouldBe(400);
         body.ToJsonString().ShouldContain("steps 1 to 7");
     }
@@ -52,13 +81,28 @@ public class ObservationTests(DemoApp demo) : IClassFixture<DemoApp>
     public async Task What_cannot_have_been_seen_is_refused_and_nothing_of_the_rest_is_kept(string wrong, string field)
     {
         var child = await ChildAsync("Emeka");
-        var bad = new JsonObject { ["childId"] = child, ["ladder"] = "scissors", ["step"] = 3, ["help"] = "alone" };
+        var bad = new JsonObject
+        {
+            ["childId"] = child,
+            ["ladder"] = "scissors",
+            ["step"] = 3,
+            ["help"] = "alone",
+        };
         foreach (var (key, value) in JsonNode.Parse(wrong)!.AsObject())
         {
             bad[key] = value!.DeepClone();
         }
 
-        var (status, body) = await SendAsync(new { childId = child, ladder = "scissors", step = 3, help = "alone" }, bad);
+        var (status, body) = await SendAsync(
+            new
+            {
+                childId = child,
+                ladder = "scissors",
+                step = 3,
+                help = "alone",
+            },
+            bad
+        );
         status.ShouldBe(400);
         body["fields"]![0]!["field"]!.GetValue<string>().ShouldBe($"observations[1].{field}");
         (await EvidenceAsync(child))["seen"]!.AsArray().ShouldBeEmpty();
@@ -70,7 +114,23 @@ public class ObservationTests(DemoApp demo) : IClassFixture<DemoApp>
         var child = await ChildAsync("Lumi");
         var step = (int)(await EvidenceAsync(child))["offer"]!["step"]!;
         await SendAsync(
-            new { childId = child, ladder = "scissors", step, help = "alone", on = "2026-11-02" }, new { childId = child, ladder = "scissors", step, help = "alone", on = "2026-11-03" });
+            new
+            {
+                childId = child,
+                ladder = "scissors",
+                step,
+                help = "alone",
+                on = "2026-11-02",
+            },
+            new
+            {
+                childId = child,
+                ladder = "scissors",
+                step,
+                help = "alone",
+                on = "2026-11-03",
+            }
+        );
         var proposal = (await EvidenceAsync(child))["offer"]!["proposal"]!;
         ((int)proposal["to"]!).ShouldBeGreaterThan(step);
         ((string)proposal["reason"]!).ShouldContain("2 days");
@@ -83,5 +143,7 @@ public class ObservationTests(DemoApp demo) : IClassFixture<DemoApp>
         await app.GetAsync($"/api/groups/{demo.Group}/children/{child}/ladders/scissors?on=2026-12-07");
 
     private async Task<string> ChildAsync(string name) =>
-        (await app.GetAsync($"/api/groups/{demo.Group}"))["children"]!.AsArray().First(c => (string)c!["name"]! == name)!["id"]!.GetValue<string>();
+        (await app.GetAsync($"/api/groups/{demo.Group}"))["children"]!
+            .AsArray()
+            .First(c => (string)c!["name"]! == name)!["id"]!.GetValue<string>();
 }

@@ -3,7 +3,8 @@ using System.Text.Json.Nodes;
 
 namespace Nido.Web.Tests;
 
-/// <summary>A teacher's own data, from an empty site to a composed week, and everything that can be wrong with it.</summary>
+/// <summary>A teacher's own data, from an empty site to a composed week, and everything that can be wrong with
+/// it.</summary>
 public class OwnDataTests
 {
     [Fact]
@@ -11,21 +12,52 @@ public class OwnDataTests
     {
         await using var app = new NidoApp { Demo = false };
         (await app.GetAsync("/api/weeks")).AsArray().ShouldBeEmpty();
-        var (created, group) = await app.SendAsync(HttpMethod.Post, "/api/groups", new { name = "Finch room", place = "" });
+        var (created, group) = await app.SendAsync(
+            HttpMethod.Post,
+            "/api/groups",
+            new { name = "Finch room", place = "" }
+        );
         created.ShouldBe(201);
         var id = group["id"]!.GetValue<string>();
 
-        var (_, read) = await app.SendTextAsync($"/api/groups/{id}/children/table", "name,born,days,allergies\nTavi,2024-02-10,,\nRune,2022-08-01,Mo We Fr,egg\nSol,2021-11-30,,\n");
+        var (_, read) = await app.SendTextAsync(
+            $"/api/groups/{id}/children/table",
+            "name,born,days,allergies\nTavi,2024-02-10,,\nRune,2022-08-01,Mo We Fr,egg\nSol,2021-11-30,,\n"
+        );
         read["problems"]!.AsArray().ShouldBeEmpty();
         (await app.GetAsync($"/api/groups/{id}"))["children"]!.AsArray().ShouldBeEmpty();
-        var (saved, _) = await app.SendAsync(HttpMethod.Post, $"/api/groups/{id}/children", new { children = read["good"] });
+        var (saved, _) = await app.SendAsync(
+            HttpMethod.Post,
+            $"/api/groups/{id}/children",
+            new { children = read["good"] }
+        );
         saved.ShouldBe(200);
 
-        var (_, counts) = await app.SendTextAsync("/api/cupboard/table", "material,amount,unit\nWooden blocks,60,piece\nRice,3,kg\nLetter cards\\, large,40\n".Replace("\\,", "", StringComparison.Ordinal) + string.Join('\n', Cupboard));
-        var (taken, number) = await app.SendAsync(HttpMethod.Post, "/api/cupboard/counts", new { counts = counts["good"] });
+        var (_, counts) = await app.SendTextAsync(
+            "/api/cupboard/table",
+            "material,amount,unit\nWooden blocks,60,piece\nRice,3,kg\nLetter cards\\, large,40\n".Replace(
+                "\\,",
+                "",
+                StringComparison.Ordinal
+            ) + string.Join('\n', Cupboard)
+        );
+        var (taken, number) = await app.SendAsync(
+            HttpMethod.Post,
+            "/api/cupboard/counts",
+            new { counts = counts["good"] }
+        );
         taken.ShouldBe(200, number.ToJsonString());
 
-        var (_, week) = await app.SendAsync(HttpMethod.Post, "/api/weeks", new { groupId = id, themeId = "under-the-hedge", monday = "2026-12-09" });
+        var (_, week) = await app.SendAsync(
+            HttpMethod.Post,
+            "/api/weeks",
+            new
+            {
+                groupId = id,
+                themeId = "under-the-hedge",
+                monday = "2026-12-09",
+            }
+        );
         week["monday"]!.GetValue<string>().ShouldBe("2026-12-07");
         var news = await app.ComposeAsync(week["id"]!.GetValue<string>());
         news[^1]["kind"]!.GetValue<string>().ShouldBe("done", news[^1].ToJsonString());
@@ -39,7 +71,16 @@ public class OwnDataTests
     {
         await using var app = new NidoApp { Demo = false };
         var (_, group) = await app.SendAsync(HttpMethod.Post, "/api/groups", new { name = "Empty room", place = "" });
-        var (_, week) = await app.SendAsync(HttpMethod.Post, "/api/weeks", new { groupId = group["id"]!.GetValue<string>(), themeId = "night-train", monday = "2026-12-07" });
+        var (_, week) = await app.SendAsync(
+            HttpMethod.Post,
+            "/api/weeks",
+            new
+            {
+                groupId = group["id"]!.GetValue<string>(),
+                themeId = "night-train",
+                monday = "2026-12-07",
+            }
+        );
         var (status, problem) = await app.SendAsync(HttpMethod.Post, $"/api/weeks/{week["id"]}/composition");
         status.ShouldBe(409);
         problem["fields"]!.AsArray().Count.ShouldBe(2);
@@ -63,7 +104,12 @@ public class OwnDataTests
     [InlineData("name,born,note\nTavi,2023-05-01,=1+1\n", 2, "note", "looks like a formula")]
     [InlineData("name,born\n,2023-05-01\n", 2, "name", "1 to 60 letters")]
     [InlineData("", 1, "", "Nothing to read")]
-    public async Task A_wrong_children_table_names_row_column_and_way_out(string table, int row, string column, string message)
+    public async Task A_wrong_children_table_names_row_column_and_way_out(
+        string table,
+        int row,
+        string column,
+        string message
+    )
     {
         var (_, read) = await Demo.SendTextAsync($"/api/groups/{await Demo.GroupAsync()}/children/table", table);
         var problem = read["problems"]!.AsArray().Last()!;
@@ -90,7 +136,10 @@ public class OwnDataTests
     [Fact]
     public async Task Good_rows_are_offered_beside_wrong_ones()
     {
-        var (_, read) = await Demo.SendTextAsync($"/api/groups/{await Demo.GroupAsync()}/children/table", "name;born\nTavi;2023-05-01\nRune;never\nSol;2022-01-01\n");
+        var (_, read) = await Demo.SendTextAsync(
+            $"/api/groups/{await Demo.GroupAsync()}/children/table",
+            "name;born\nTavi;2023-05-01\nRune;never\nSol;2022-01-01\n"
+        );
         read["good"]!.AsArray().Select(c => c!["name"]!.GetValue<string>()).ShouldBe(["Tavi", "Sol"]);
         read["problems"]!.AsArray().Count.ShouldBe(1);
     }
@@ -146,11 +195,31 @@ public class OwnDataTests
     {
         await using var app = new NidoApp();
         var id = await app.GroupAsync();
-        object Child(string name, string born) => new { name, bornOn = born, days = Monday, mouths = false, hand = "left", avoidsTouch = false, allergies = Array.Empty<string>(), homeLanguage = "en", note = "" };
-        var (status, problem) = await app.SendAsync(HttpMethod.Post, $"/api/groups/{id}/children", new { children = new[] { Child("Tavi", "2023-05-01"), Child("Rune", "2031-01-01") } });
+        object Child(string name, string born) =>
+            new
+            {
+                name,
+                bornOn = born,
+                days = Monday,
+                mouths = false,
+                hand = "left",
+                avoidsTouch = false,
+                allergies = Array.Empty<string>(),
+                homeLanguage = "en",
+                note = "",
+            };
+        var (status, problem) = await app.SendAsync(
+            HttpMethod.Post,
+            $"/api/groups/{id}/children",
+            new { children = new[] { Child("Tavi", "2023-05-01"), Child("Rune", "2031-01-01") } }
+        );
         status.ShouldBe(400);
         problem["fields"]![0]!["field"]!.GetValue<string>().ShouldBe("children[1].bornOn");
-        var (twice, _) = await app.SendAsync(HttpMethod.Post, $"/api/groups/{id}/children", new { children = new[] { Child("Kofi", "2023-05-01") } });
+        var (twice, _) = await app.SendAsync(
+            HttpMethod.Post,
+            $"/api/groups/{id}/children",
+            new { children = new[] { Child("Kofi", "2023-05-01") } }
+        );
         twice.ShouldBe(400);
         (await app.GetAsync($"/api/groups/{id}"))["children"]!.AsArray().Count.ShouldBe(14);
     }
@@ -162,7 +231,18 @@ public class OwnDataTests
         var (group, week) = (await app.GroupAsync(), await app.WeekAsync());
         string[] Ideas(JsonNode list) => [.. list.AsArray().Select(i => i!["ideaId"]!.GetValue<string>())];
         Ideas(await app.GetAsync($"/api/weeks/{week}/ideas")).ShouldContain(i => i.EndsWith(".rice"));
-        var child = new { name = "Tavi", bornOn = "2025-03-01", days = Monday, mouths = true, hand = "undecided", avoidsTouch = false, allergies = new[] { "latex" }, homeLanguage = "en", note = "" };
+        var child = new
+        {
+            name = "Tavi",
+            bornOn = "2025-03-01",
+            days = Monday,
+            mouths = true,
+            hand = "undecided",
+            avoidsTouch = false,
+            allergies = new[] { "latex" },
+            homeLanguage = "en",
+            note = "",
+        };
         await app.SendAsync(HttpMethod.Post, $"/api/groups/{group}/children", new { children = new[] { child } });
         (await app.GetAsync($"/api/weeks/{week}"))["loom"]!.AsArray().Count.ShouldBe(15);
     }
@@ -187,14 +267,45 @@ public class OwnDataTests
     public async Task The_ledger_does_not_go_below_nothing()
     {
         await using var app = new NidoApp();
-        var (status, problem) = await app.SendAsync(HttpMethod.Post, "/api/cupboard/dice/movements", new { kind = "used", amount = 9, note = "" });
+        var (status, problem) = await app.SendAsync(
+            HttpMethod.Post,
+            "/api/cupboard/dice/movements",
+            new
+            {
+                kind = "used",
+                amount = 9,
+                note = "",
+            }
+        );
         status.ShouldBe(400);
         problem["detail"]!.GetValue<string>().ShouldContain("Only 4");
-        (await app.SendAsync(HttpMethod.Post, "/api/cupboard/dice/movements", new { kind = "counted", amount = 7, note = "under the sofa" })).Status.ShouldBe(204);
+        (
+            await app.SendAsync(
+                HttpMethod.Post,
+                "/api/cupboard/dice/movements",
+                new
+                {
+                    kind = "counted",
+                    amount = 7,
+                    note = "under the sofa",
+                }
+            )
+        ).Status.ShouldBe(204);
         var dice = await app.GetAsync("/api/cupboard/dice");
         dice["have"]!.GetValue<double>().ShouldBe(7);
         dice["ledger"]![0]!["amount"]!.GetValue<double>().ShouldBe(3);
-        (await app.SendAsync(HttpMethod.Post, "/api/cupboard/dice/movements", new { kind = "bought", amount = -2, note = "" })).Status.ShouldBe(400);
+        (
+            await app.SendAsync(
+                HttpMethod.Post,
+                "/api/cupboard/dice/movements",
+                new
+                {
+                    kind = "bought",
+                    amount = -2,
+                    note = "",
+                }
+            )
+        ).Status.ShouldBe(400);
     }
 
     private static readonly string[] Monday = ["monday"];
@@ -202,10 +313,57 @@ public class OwnDataTests
 
     private static readonly string[] Cupboard =
     [
-        "picture-cards,40", "numeral-cards,40", "letter-cards,60", "story,1", "paper-a4,100", "newspaper,60", "index-cards,60", "lace-cards,6", "laces,10", "string,30",
-        "pegs-large,20", "scissors-child,6", "trays,10", "bowls,10", "yoghurt-pots,20", "scoops,6", "spoons,10", "pom-poms-large,40", "jar-lids,60", "buttons-coat,60",
-        "pretend-coins,60", "lidded-boxes,8", "small-boxes,30", "soft-balls,6", "bean-bags,12", "sacks,4", "crate,3", "tunnel,1", "cardboard-boxes-big,3", "rope,6",
-        "chalk,10", "scarves,10", "lavender-bags,8", "shakers,8", "bells,4", "dice,6", "cloths,8", "washing-basin,3", "parcels-heavy,12", "balance-scale,3", "texture-pieces,20",
-        "feel-bags,4", "picture-story,6", "books-week,6", "shirts-old,6", "jars-plastic,20", "sponges,8", "brushes-wide,8", "buckets,6", "water,50000", "stamps-foam,10", "ready-paint,900",
+        "picture-cards,40",
+        "numeral-cards,40",
+        "letter-cards,60",
+        "story,1",
+        "paper-a4,100",
+        "newspaper,60",
+        "index-cards,60",
+        "lace-cards,6",
+        "laces,10",
+        "string,30",
+        "pegs-large,20",
+        "scissors-child,6",
+        "trays,10",
+        "bowls,10",
+        "yoghurt-pots,20",
+        "scoops,6",
+        "spoons,10",
+        "pom-poms-large,40",
+        "jar-lids,60",
+        "buttons-coat,60",
+        "pretend-coins,60",
+        "lidded-boxes,8",
+        "small-boxes,30",
+        "soft-balls,6",
+        "bean-bags,12",
+        "sacks,4",
+        "crate,3",
+        "tunnel,1",
+        "cardboard-boxes-big,3",
+        "rope,6",
+        "chalk,10",
+        "scarves,10",
+        "lavender-bags,8",
+        "shakers,8",
+        "bells,4",
+        "dice,6",
+        "cloths,8",
+        "washing-basin,3",
+        "parcels-heavy,12",
+        "balance-scale,3",
+        "texture-pieces,20",
+        "feel-bags,4",
+        "picture-story,6",
+        "books-week,6",
+        "shirts-old,6",
+        "jars-plastic,20",
+        "sponges,8",
+        "brushes-wide,8",
+        "buckets,6",
+        "water,50000",
+        "stamps-foam,10",
+        "ready-paint,900",
     ];
 }

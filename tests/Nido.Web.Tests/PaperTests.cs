@@ -27,14 +27,22 @@ public sealed class PaperTests(ComposedSite demo) : IAsyncDisposable
         all.GetPage(1).Text.ShouldContain("Paper of the week");
         // Left out is left out, and nothing else.
         var first = orders[0]!;
-        using var fewer = await PdfAsync($"/api/weeks/{demo.Week}/paper/pdf", new { without = new[] { first["id"]!.GetValue<string>() } });
-        fewer.NumberOfPages.ShouldBe(all.NumberOfPages - (first["pages"]!.GetValue<int>() * first["copies"]!.GetValue<int>()));
+        using var fewer = await PdfAsync(
+            $"/api/weeks/{demo.Week}/paper/pdf",
+            new { without = new[] { first["id"]!.GetValue<string>() } }
+        );
+        fewer.NumberOfPages.ShouldBe(
+            all.NumberOfPages - (first["pages"]!.GetValue<int>() * first["copies"]!.GetValue<int>())
+        );
     }
 
     [Fact]
     public async Task Printing_spares_minutes_in_prep_and_without_a_printer_all_is_drawn_by_hand()
     {
-        async Task<int> MinutesAsync() => (await app.GetAsync($"/api/weeks/{demo.Week}/prep"))["evenings"]!.AsArray().Sum(e => e!["minutes"]!.GetValue<int>());
+        async Task<int> MinutesAsync() =>
+            (await app.GetAsync($"/api/weeks/{demo.Week}/prep"))["evenings"]!
+                .AsArray()
+                .Sum(e => e!["minutes"]!.GetValue<int>());
         var spared = (await app.GetAsync($"/api/weeks/{demo.Week}/paper"))["spared"]!.GetValue<int>();
         spared.ShouldBeGreaterThan(0);
         var printed = await MinutesAsync();
@@ -68,7 +76,9 @@ public sealed class PaperTests(ComposedSite demo) : IAsyncDisposable
 
         text.ShouldContain("The ratio asks for");
         text.Split("Caring for Our Children standard 2.2.0.4").Length.ShouldBeLessThanOrEqualTo(2);
-        (await app.Client.GetAsync($"/api/weeks/{demo.Week}/days/9.pdf", NidoApp.Stop)).StatusCode.ShouldBe(HttpStatusCode.NotFound);
+        (await app.Client.GetAsync($"/api/weeks/{demo.Week}/days/9.pdf", NidoApp.Stop)).StatusCode.ShouldBe(
+            HttpStatusCode.NotFound
+        );
     }
 
     [Theory]
@@ -92,7 +102,10 @@ public sealed class PaperTests(ComposedSite demo) : IAsyncDisposable
         var ids = await Newcomer.WithAsync(fresh, "monday");
         foreach (var file in new[] { "days/0.pdf", "plan.pdf", "family.pdf", "cards.pdf" })
         {
-            (await fresh.Client.GetAsync($"/api/weeks/{ids["weekId"]}/{file}", NidoApp.Stop)).StatusCode.ShouldBe(HttpStatusCode.OK, file);
+            (await fresh.Client.GetAsync($"/api/weeks/{ids["weekId"]}/{file}", NidoApp.Stop)).StatusCode.ShouldBe(
+                HttpStatusCode.OK,
+                file
+            );
         }
 
         (await fresh.GetAsync($"/api/weeks/{ids["weekId"]}/paper"))["orders"]!.AsArray().ShouldBeEmpty();
@@ -101,10 +114,18 @@ public sealed class PaperTests(ComposedSite demo) : IAsyncDisposable
     [Fact]
     public async Task A_sheet_is_looked_at_and_what_it_does_not_take_is_refused_at_its_field()
     {
-        var (status, sheet) = await app.SendAsync(HttpMethod.Post, "/api/paper/pages", Asked("squares", new { side = 19, count = 88 }));
+        var (status, sheet) = await app.SendAsync(
+            HttpMethod.Post,
+            "/api/paper/pages",
+            Asked("squares", new { side = 19, count = 88 })
+        );
         status.ShouldBe(200);
         sheet["shown"]![0]!.GetValue<string>().ShouldStartWith("<svg");
-        (status, var problem) = await app.SendAsync(HttpMethod.Post, "/api/paper/pages", Asked("squares", new { side = 1e-320, count = 88 }));
+        (status, var problem) = await app.SendAsync(
+            HttpMethod.Post,
+            "/api/paper/pages",
+            Asked("squares", new { side = 1e-320, count = 88 })
+        );
         status.ShouldBe(400);
         problem["fields"]![0]!["field"]!.GetValue<string>().ShouldBe("side");
         (status, problem) = await app.SendAsync(HttpMethod.Post, "/api/paper/pages", Asked("castle", new { }));
@@ -120,10 +141,23 @@ public sealed class PaperTests(ComposedSite demo) : IAsyncDisposable
         var english = (await app.GetAsync("/api/paper/kinds")).AsArray();
         var spanish = (await app.GetAsync("/api/paper/kinds?language=es")).AsArray();
         english.Count.ShouldBe(spanish.Count);
-        english.Zip(spanish).Count(p => p.First!["name"]!.GetValue<string>() != p.Second!["name"]!.GetValue<string>()).ShouldBe(english.Count);
+        english
+            .Zip(spanish)
+            .Count(p => p.First!["name"]!.GetValue<string>() != p.Second!["name"]!.GetValue<string>())
+            .ShouldBe(english.Count);
     }
 
-    private static object Asked(string kind, object numbers) => new { kind, values = new { numbers, texts = new { }, lists = new { } } };
+    private static object Asked(string kind, object numbers) =>
+        new
+        {
+            kind,
+            values = new
+            {
+                numbers,
+                texts = new { },
+                lists = new { },
+            },
+        };
 
     private async Task<PdfDocument> PdfAsync(string path, object body)
     {

@@ -35,7 +35,10 @@ public class RotaTests(DemoApp demo) : IClassFixture<DemoApp>
         rota["problems"]!.AsArray().ShouldContain(p => ((string)p!).Contains("sizes differ by"));
         Ids(await app.GetAsync(At)).Select(g => g.Count).ShouldBe(groups.Select(g => g.Count));
         // On another day, when not all of them are there, the groups are their own.
-        (await app.GetAsync($"/api/weeks/{demo.Week}/rota/0/stations"))["groups"]!.AsArray().Sum(g => g!["children"]!.AsArray().Count).ShouldBe(13);
+        (await app.GetAsync($"/api/weeks/{demo.Week}/rota/0/stations"))["groups"]!
+            .AsArray()
+            .Sum(g => g!["children"]!.AsArray().Count)
+            .ShouldBe(13);
         (await app.SendAsync(HttpMethod.Delete, At)).Status.ShouldBe(204);
         (await app.GetAsync(At)).ToJsonString().ShouldBe(before.ToJsonString());
     }
@@ -51,10 +54,19 @@ public class RotaTests(DemoApp demo) : IClassFixture<DemoApp>
         var twice = groups.Select(g => g.ToList()).ToList();
         twice[1].Add(twice[0][0]);
         await RefusedAsync(twice, $"{name} is in two groups");
-        await RefusedAsync([["nobody"]], "not there on that day");
+        await RefusedAsync(
+            [
+                ["nobody"],
+            ],
+            "not there on that day"
+        );
         await RefusedAsync([], "One to six groups");
-        (await app.Client.GetAsync($"/api/weeks/{demo.Week}/rota/1/circle", NidoApp.Stop)).StatusCode.ShouldBe(System.Net.HttpStatusCode.NotFound);
-        (await app.Client.GetAsync($"/api/weeks/{demo.Week}/rota/9/stations", NidoApp.Stop)).StatusCode.ShouldBe(System.Net.HttpStatusCode.NotFound);
+        (await app.Client.GetAsync($"/api/weeks/{demo.Week}/rota/1/circle", NidoApp.Stop)).StatusCode.ShouldBe(
+            System.Net.HttpStatusCode.NotFound
+        );
+        (await app.Client.GetAsync($"/api/weeks/{demo.Week}/rota/9/stations", NidoApp.Stop)).StatusCode.ShouldBe(
+            System.Net.HttpStatusCode.NotFound
+        );
     }
 
     [Fact]
@@ -63,7 +75,14 @@ public class RotaTests(DemoApp demo) : IClassFixture<DemoApp>
         var group = await app.GetAsync($"/api/groups/{demo.Group}");
         string Id(string name) => (string)group["children"]!.AsArray().First(c => (string)c!["name"]! == name)!["id"]!;
         group["settings"]!["grouping"] = "mixed";
-        group["wishes"] = new JsonArray(new JsonObject { ["childId"] = Id("Anouk"), ["otherId"] = Id("Bao"), ["together"] = true });
+        group["wishes"] = new JsonArray(
+            new JsonObject
+            {
+                ["childId"] = Id("Anouk"),
+                ["otherId"] = Id("Bao"),
+                ["together"] = true,
+            }
+        );
         (await app.SendAsync(HttpMethod.Put, $"/api/groups/{demo.Group}", group)).Status.ShouldBe(200);
         var rota = await app.GetAsync(At);
         ((string)rota["grouping"]!).ShouldBe("mixed");
@@ -71,7 +90,14 @@ public class RotaTests(DemoApp demo) : IClassFixture<DemoApp>
         Ids(rota).ShouldContain(g => g.Contains(anouk) && g.Contains(bao));
         rota["groups"]!.AsArray().ShouldAllBe(g => g!["pairs"]!.AsArray().Count >= 2);
 
-        group["wishes"] = new JsonArray(new JsonObject { ["childId"] = Id("Bao"), ["otherId"] = Id("Bao"), ["together"] = true });
+        group["wishes"] = new JsonArray(
+            new JsonObject
+            {
+                ["childId"] = Id("Bao"),
+                ["otherId"] = Id("Bao"),
+                ["together"] = true,
+            }
+        );
         (await app.SendAsync(HttpMethod.Put, $"/api/groups/{demo.Group}", group)).Status.ShouldBe(400);
         group["wishes"] = new JsonArray();
         group["settings"]!["grouping"] = "nearSteps";
@@ -86,5 +112,9 @@ public class RotaTests(DemoApp demo) : IClassFixture<DemoApp>
     }
 
     private static List<List<string>> Ids(JsonNode rota) =>
-        [.. rota["groups"]!.AsArray().Select(g => g!["children"]!.AsArray().Select(c => (string)c!["childId"]!).ToList())];
+        [
+            .. rota["groups"]!
+                .AsArray()
+                .Select(g => g!["children"]!.AsArray().Select(c => (string)c!["childId"]!).ToList()),
+        ];
 }

@@ -35,7 +35,7 @@ public sealed class SafetyTests : IAsyncLifetime
             ideaId = keptOut["ideaId"]!.GetValue<string>(),
             ruleId = "allergen",
             adult = "Lead",
-            reason = "The pots held oat drink, label kept"
+            reason = "The pots held oat drink, label kept",
         };
         var (status, problem) = await app.SendAsync(HttpMethod.Post, $"/api/weeks/{week}/safety/overrides", lift);
         status.ShouldBe(400);
@@ -45,7 +45,10 @@ public sealed class SafetyTests : IAsyncLifetime
         var swap = finding["waysOut"]![0]!;
         var at = swap["at"]!;
         var (taken, view) = await app.SendAsync(
-            HttpMethod.Put, $"/api/weeks/{week}/slots/{at["day"]}/{at["blockId"]}/{at["offer"]}", new { ideaId = swap["ideaId"]!.GetValue<string>() });
+            HttpMethod.Put,
+            $"/api/weeks/{week}/slots/{at["day"]}/{at["blockId"]}/{at["offer"]}",
+            new { ideaId = swap["ideaId"]!.GetValue<string>() }
+        );
         taken.ShouldBe(200, view.ToJsonString());
         view["keptOut"]!.AsArray().ShouldBeEmpty();
         view["truth"]!["blocked"]!.GetValue<int>().ShouldBe(0);
@@ -59,18 +62,43 @@ public sealed class SafetyTests : IAsyncLifetime
         house["settings"]!["food"] = "never";
         (await app.SendAsync(HttpMethod.Put, $"/api/groups/{group}", house)).Status.ShouldBe(200);
         var finding = await FindingAsync("no-food-here");
-        finding["waysOut"]!.AsArray().Select(w => w!["kind"]!.GetValue<string>()).ShouldBe(["swap", "takeOut", "override"]);
+        finding["waysOut"]!
+            .AsArray()
+            .Select(w => w!["kind"]!.GetValue<string>())
+            .ShouldBe(["swap", "takeOut", "override"]);
 
-        var lift = new { ideaId = "pour-and-measure.rice", ruleId = "no-food-here", adult = "Lead", reason = "The families were asked and agree", day = "2026-12-07" };
+        var lift = new
+        {
+            ideaId = "pour-and-measure.rice",
+            ruleId = "no-food-here",
+            adult = "Lead",
+            reason = "The families were asked and agree",
+            day = "2026-12-07",
+        };
         var (status, view) = await app.SendAsync(HttpMethod.Post, $"/api/weeks/{week}/safety/overrides", lift);
         status.ShouldBe(200, view.ToJsonString());
         view["keptOut"]!.AsArray().ShouldBeEmpty();
         view["truth"]!["lifted"]!.GetValue<int>().ShouldBe(1);
         view["strips"]!.AsArray().Count(s => s!["lifted"]!.GetValue<bool>()).ShouldBeGreaterThan(0);
         (await app.SendAsync(HttpMethod.Post, $"/api/weeks/{week}/safety/overrides", lift)).Status.ShouldBe(409);
-        (await app.SendAsync(HttpMethod.Post, $"/api/weeks/{week}/safety/overrides", new { lift.ideaId, lift.ruleId, lift.adult, lift.reason, day = "2026-12-19" })).Status.ShouldBe(400);
+        (
+            await app.SendAsync(
+                HttpMethod.Post,
+                $"/api/weeks/{week}/safety/overrides",
+                new
+                {
+                    lift.ideaId,
+                    lift.ruleId,
+                    lift.adult,
+                    lift.reason,
+                    day = "2026-12-19",
+                }
+            )
+        ).Status.ShouldBe(400);
         // It is lifted on that day and no other.
-        (await app.SendAsync(HttpMethod.Put, $"/api/weeks/{week}/slots/1/table/0", new { lift.ideaId })).Status.ShouldNotBe(200);
+        (
+            await app.SendAsync(HttpMethod.Put, $"/api/weeks/{week}/slots/1/table/0", new { lift.ideaId })
+        ).Status.ShouldNotBe(200);
 
         var unit = await app.Client.GetStringAsync($"/api/weeks/{week}/unit.json", NidoApp.Stop);
         var (made, name) = await app.SendTextAsync("/api/weeks/unit", unit);
@@ -93,11 +121,17 @@ public sealed class SafetyTests : IAsyncLifetime
         keptOut.ShouldNotBeEmpty();
         foreach (var instead in keptOut.Select(b => b!["instead"]).OfType<JsonNode>())
         {
-            (await app.GetAsync($"/api/weeks/{week}/ideas")).AsArray().ShouldContain(i => i!["ideaId"]!.GetValue<string>() == instead["ideaId"]!.GetValue<string>());
+            (await app.GetAsync($"/api/weeks/{week}/ideas"))
+                .AsArray()
+                .ShouldContain(i => i!["ideaId"]!.GetValue<string>() == instead["ideaId"]!.GetValue<string>());
         }
 
         var one = keptOut.First(b => b!["instead"]?["day"] is not null)!["instead"]!;
-        var (status, view) = await app.SendAsync(HttpMethod.Put, $"/api/weeks/{week}/slots/{one["day"]}/{one["blockId"]}/{one["offer"]}", new { ideaId = one["ideaId"]!.GetValue<string>() });
+        var (status, view) = await app.SendAsync(
+            HttpMethod.Put,
+            $"/api/weeks/{week}/slots/{one["day"]}/{one["blockId"]}/{one["offer"]}",
+            new { ideaId = one["ideaId"]!.GetValue<string>() }
+        );
         status.ShouldBe(200, view.ToJsonString());
     }
 
@@ -106,9 +140,19 @@ public sealed class SafetyTests : IAsyncLifetime
     [InlineData("reason", "because", "10 to 300 letters")]
     [InlineData("ruleId", "blade", "no blocking rule")]
     [InlineData("ideaId", "nothing.here", "not among those")]
-    public async Task An_override_without_a_name_a_reason_or_a_rule_is_refused_with_the_way_out(string field, string value, string message)
+    public async Task An_override_without_a_name_a_reason_or_a_rule_is_refused_with_the_way_out(
+        string field,
+        string value,
+        string message
+    )
     {
-        var body = new JsonObject { ["ideaId"] = "pour-and-measure.rice", ["ruleId"] = "small-part", ["adult"] = "Lead", ["reason"] = "The label was read aloud" };
+        var body = new JsonObject
+        {
+            ["ideaId"] = "pour-and-measure.rice",
+            ["ruleId"] = "small-part",
+            ["adult"] = "Lead",
+            ["reason"] = "The label was read aloud",
+        };
         body[field] = value;
         var (status, problem) = await app.SendAsync(HttpMethod.Post, $"/api/weeks/{week}/safety/overrides", body);
         status.ShouldBe(400);
@@ -127,9 +171,21 @@ public sealed class SafetyTests : IAsyncLifetime
         var before = await ShortAsync();
         before.Length.ShouldBe(5);
         var way = before[0]["waysOut"]!.AsArray().First(w => w!["kind"]!.GetValue<string>() == "askAdult")!;
-        (await app.SendAsync(HttpMethod.Post, $"/api/groups/{group}/adults", way["adult"]!.DeepClone())).Status.ShouldBe(200);
+        (
+            await app.SendAsync(HttpMethod.Post, $"/api/groups/{group}/adults", way["adult"]!.DeepClone())
+        ).Status.ShouldBe(200);
         (await ShortAsync()).Length.ShouldBe(4);
-        var (status, problem) = await app.SendAsync(HttpMethod.Post, $"/api/groups/{group}/adults", new { name = "", days = Monday, from = "10:00:00", to = "09:00:00" });
+        var (status, problem) = await app.SendAsync(
+            HttpMethod.Post,
+            $"/api/groups/{group}/adults",
+            new
+            {
+                name = "",
+                days = Monday,
+                from = "10:00:00",
+                to = "09:00:00",
+            }
+        );
         status.ShouldBe(400);
         problem["fields"]!.AsArray().Select(f => f!["field"]!.GetValue<string>()).ShouldBe(["name", "to"]);
     }
@@ -142,7 +198,9 @@ public sealed class SafetyTests : IAsyncLifetime
         (await app.SendAsync(HttpMethod.Put, $"/api/groups/{group}", house)).Status.ShouldBe(200);
         var keptOut = (await app.GetAsync($"/api/weeks/{week}/ideas/kept-out")).AsArray();
         keptOut.ShouldContain(b => b!["by"]!["ruleId"]!.GetValue<string>() == "no-food-here");
-        (await app.GetAsync($"/api/weeks/{week}/ideas")).AsArray().ShouldNotContain(i => i!["ideaId"]!.GetValue<string>().EndsWith(".rice"));
+        (await app.GetAsync($"/api/weeks/{week}/ideas"))
+            .AsArray()
+            .ShouldNotContain(i => i!["ideaId"]!.GetValue<string>().EndsWith(".rice"));
     }
 
     [Fact]
@@ -161,21 +219,44 @@ public sealed class SafetyTests : IAsyncLifetime
     {
         var rules = (await app.GetAsync("/api/safety-rules")).AsArray();
         rules.Count.ShouldBeGreaterThanOrEqualTo(60);
-        rules.ShouldAllBe(r => r!["source"]!.GetValue<string>().Length > 3 && r["deferTo"]!.GetValue<string>().Length > 3);
+        rules.ShouldAllBe(r =>
+            r!["source"]!.GetValue<string>().Length > 3 && r["deferTo"]!.GetValue<string>().Length > 3
+        );
     }
 
     [Fact]
     public async Task Cautions_stand_on_the_day_the_prep_task_and_the_family_sheet_with_their_source()
     {
-        await app.SendAsync(HttpMethod.Put, $"/api/weeks/{week}/slots/0/table/0", new { ideaId = "snip-and-cut.paper-a4" });
-        (await app.SendAsync(HttpMethod.Put, $"/api/weeks/{week}/slots/1/welcome/0", new { ideaId = "post-in-slots.jar-lids" })).Status.ShouldBe(200);
+        await app.SendAsync(
+            HttpMethod.Put,
+            $"/api/weeks/{week}/slots/0/table/0",
+            new { ideaId = "snip-and-cut.paper-a4" }
+        );
+        (
+            await app.SendAsync(
+                HttpMethod.Put,
+                $"/api/weeks/{week}/slots/1/welcome/0",
+                new { ideaId = "post-in-slots.jar-lids" }
+            )
+        ).Status.ShouldBe(200);
         var day = await app.GetAsync($"/api/weeks/{week}/days/0");
         day["children"]!.GetValue<int>().ShouldBe(13);
-        var cut = day["blocks"]!.AsArray().Single(b => b!["id"]!.GetValue<string>() == "table")!["offers"]![0]!["card"]!;
+        var cut = day["blocks"]!.AsArray().Single(b => b!["id"]!.GetValue<string>() == "table")!["offers"]![0]![
+            "card"
+        ]!;
         cut["cautions"]!.AsArray().Select(c => c!["ruleId"]!.GetValue<string>()).ShouldContain("blade");
-        cut["steps"]!.AsArray().SelectMany(s => s!["who"]!.AsArray()).ShouldNotContain(w => w!["name"]!.GetValue<string>() == "Farah");
-        var tasks = (await app.GetAsync($"/api/weeks/{week}/prep"))["evenings"]!.AsArray().SelectMany(e => e!["tasks"]!.AsArray()).ToArray();
-        tasks.ShouldContain(t => t!["adultOnly"]!.GetValue<bool>() && t["cautions"]!.AsArray().Any(c => c!["ruleId"]!.GetValue<string>() == "cut-beforehand"));
+        cut["steps"]!
+            .AsArray()
+            .SelectMany(s => s!["who"]!.AsArray())
+            .ShouldNotContain(w => w!["name"]!.GetValue<string>() == "Farah");
+        var tasks = (await app.GetAsync($"/api/weeks/{week}/prep"))["evenings"]!
+            .AsArray()
+            .SelectMany(e => e!["tasks"]!.AsArray())
+            .ToArray();
+        tasks.ShouldContain(t =>
+            t!["adultOnly"]!.GetValue<bool>()
+            && t["cautions"]!.AsArray().Any(c => c!["ruleId"]!.GetValue<string>() == "cut-beforehand")
+        );
 
         var english = await PdfAsync("en");
         english.ShouldContain("What we mind, and you may too");
@@ -188,20 +269,34 @@ public sealed class SafetyTests : IAsyncLifetime
 
     private async Task<string> PdfAsync(string language)
     {
-        var bytes = await app.Client.GetByteArrayAsync($"/api/weeks/{week}/family.pdf?language={language}", NidoApp.Stop);
+        var bytes = await app.Client.GetByteArrayAsync(
+            $"/api/weeks/{week}/family.pdf?language={language}",
+            NidoApp.Stop
+        );
         using var document = UglyToad.PdfPig.PdfDocument.Open(bytes);
         return string.Join(' ', document.GetPages().SelectMany(p => p.GetWords()).Select(w => w.Text));
     }
 
     private async Task<JsonNode[]> ShortAsync() =>
-        [.. (await app.GetAsync($"/api/weeks/{week}/safety"))["findings"]!.AsArray().Where(f => f!["ruleId"]!.GetValue<string>() == "ratio").Select(f => f!)];
+        [
+            .. (await app.GetAsync($"/api/weeks/{week}/safety"))["findings"]!
+                .AsArray()
+                .Where(f => f!["ruleId"]!.GetValue<string>() == "ratio")
+                .Select(f => f!),
+        ];
 
     private async Task<JsonNode> FindingAsync(string rule) =>
-        (await app.GetAsync($"/api/weeks/{week}/safety"))["findings"]!.AsArray().First(f => f!["ruleId"]!.GetValue<string>() == rule)!;
+        (await app.GetAsync($"/api/weeks/{week}/safety"))["findings"]!
+            .AsArray()
+            .First(f => f!["ruleId"]!.GetValue<string>() == rule)!;
 
     private async Task PutAsync(int day, string idea)
     {
-        var (status, placed) = await app.SendAsync(HttpMethod.Put, $"/api/weeks/{week}/slots/{day}/table/0", new { ideaId = idea });
+        var (status, placed) = await app.SendAsync(
+            HttpMethod.Put,
+            $"/api/weeks/{week}/slots/{day}/table/0",
+            new { ideaId = idea }
+        );
         status.ShouldBe(200, placed.ToJsonString());
     }
 
@@ -210,7 +305,11 @@ public sealed class SafetyTests : IAsyncLifetime
         var house = await app.GetAsync($"/api/groups/{group}");
         var child = house["children"]!.AsArray().Single(c => c!["name"]!.GetValue<string>() == name)!;
         child["allergies"] = new JsonArray([.. words.Select(w => JsonValue.Create(w))]);
-        var (status, body) = await app.SendAsync(HttpMethod.Put, $"/api/groups/{group}/children/{child["id"]!.GetValue<string>()}", child);
+        var (status, body) = await app.SendAsync(
+            HttpMethod.Put,
+            $"/api/groups/{group}/children/{child["id"]!.GetValue<string>()}",
+            child
+        );
         status.ShouldBe(200, body.ToJsonString());
     }
 }

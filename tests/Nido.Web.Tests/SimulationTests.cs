@@ -11,7 +11,8 @@ public class SimulationTests(DemoApp demo) : IClassFixture<DemoApp>
         first["runsOut"]!.AsArray().ShouldAllBe(r => (int)r!["percent"]! >= 1 && (double)r["more"]! > 0);
         first["fallsShort"]!.AsArray().ShouldAllBe(f => (int)f!["percent"]! >= 5);
         (await demo.App.GetAsync($"/api/weeks/{demo.Week}/may-go-wrong")).ToJsonString().ShouldBe(first.ToJsonString());
-        (await demo.App.Client.GetAsync("/api/weeks/none/may-go-wrong", NidoApp.Stop))
-            .StatusCode.ShouldBe(System.Net.HttpStatusCode.NotFound);
+        (await demo.App.Client.GetAsync("/api/weeks/none/may-go-wrong", NidoApp.Stop)).StatusCode.ShouldBe(
+            System.Net.HttpStatusCode.NotFound
+        );
     }
 }

@@ -9,16 +9,25 @@ public class ThemeTests(HouseApp house) : IClassFixture<HouseApp>
 
     private static readonly string[] Unknown = ["fnerb"];
 
-    private static JsonObject Lighthouse() => new()
-    {
-        ["name"] = "The little lighthouse",
-        ["letter"] = "l",
-        ["words"] = new JsonArray("lamp", "ladder", "light", "boat", "knot"),
-        ["pictures"] = new JsonObject { ["boat"] = "26F5" },
-        ["books"] = new JsonArray(new JsonObject { ["title"] = "Up the stairs", ["onShelf"] = false, ["minutes"] = 7, ["instead"] = "Count the steps" }),
-        ["slots"] = new JsonObject { ["small"] = "shell", ["smalls"] = "shells" },
-        ["greeting"] = "Each lights a lamp.",
-    };
+    private static JsonObject Lighthouse() =>
+        new()
+        {
+            ["name"] = "The little lighthouse",
+            ["letter"] = "l",
+            ["words"] = new JsonArray("lamp", "ladder", "light", "boat", "knot"),
+            ["pictures"] = new JsonObject { ["boat"] = "26F5" },
+            ["books"] = new JsonArray(
+                new JsonObject
+                {
+                    ["title"] = "Up the stairs",
+                    ["onShelf"] = false,
+                    ["minutes"] = 7,
+                    ["instead"] = "Count the steps",
+                }
+            ),
+            ["slots"] = new JsonObject { ["small"] = "shell", ["smalls"] = "shells" },
+            ["greeting"] = "Each lights a lamp.",
+        };
 
     [Fact]
     public async Task It_is_kept_changed_used_in_a_week_and_stays_as_long_as_the_week_does()
@@ -31,23 +40,43 @@ public class ThemeTests(HouseApp house) : IClassFixture<HouseApp>
 
         var changed = Lighthouse();
         changed["numbersTo"] = 8;
-        ((int)(await app.SendAsync(HttpMethod.Put, $"/api/themes/{id}", changed)).Body["draft"]!["numbersTo"]!).ShouldBe(8);
-        (await app.GetAsync("/api/themes")).AsArray().Select(t => (string)t!["name"]!).ShouldContain("The little lighthouse");
+        (
+            (int)(await app.SendAsync(HttpMethod.Put, $"/api/themes/{id}", changed)).Body["draft"]!["numbersTo"]!
+        ).ShouldBe(8);
+        (await app.GetAsync("/api/themes"))
+            .AsArray()
+            .Select(t => (string)t!["name"]!)
+            .ShouldContain("The little lighthouse");
 
         var group = await app.GroupAsync();
-        var (_, week) = await app.SendAsync(HttpMethod.Post, "/api/weeks", new { groupId = group, themeId = id, monday = "2027-01-11" });
+        var (_, week) = await app.SendAsync(
+            HttpMethod.Post,
+            "/api/weeks",
+            new
+            {
+                groupId = group,
+                themeId = id,
+                monday = "2027-01-11",
+            }
+        );
         ((string)week["themeName"]!).ShouldBe("The little lighthouse");
         await app.ComposeAsync((string)week["id"]!);
         var view = await app.GetAsync($"/api/weeks/{week["id"]}");
         view["strips"]!.AsArray().Count.ShouldBe(50);
-        view["strips"]!.AsArray().ShouldContain(s => ((string)s!["title"]!).Contains("shell", StringComparison.OrdinalIgnoreCase));
-        var circle = (await app.GetAsync($"/api/weeks/{week["id"]}/days/0"))["blocks"]!.AsArray().First(b => (string)b!["id"]! == "circle")!["offers"]![0]!["card"]!["talk"]!;
+        view["strips"]!
+            .AsArray()
+            .ShouldContain(s => ((string)s!["title"]!).Contains("shell", StringComparison.OrdinalIgnoreCase));
+        var circle = (await app.GetAsync($"/api/weeks/{week["id"]}/days/0"))["blocks"]!
+            .AsArray()
+            .First(b => (string)b!["id"]! == "circle")!["offers"]![0]!["card"]!["talk"]!;
         ((string)circle["greeting"]!).ShouldBe("Each lights a lamp.");
         ((string)circle["books"]![0]!["instead"]!).ShouldBe("Count the steps");
 
         changed["greeting"] = "Each puts a lamp out.";
         await app.SendAsync(HttpMethod.Put, $"/api/themes/{id}", changed);
-        (await app.GetAsync($"/api/weeks/{week["id"]}/days/0")).ToJsonString().ShouldContain("Each puts a lamp out.", Case.Sensitive, "the week reads the theme as it is now");
+        (await app.GetAsync($"/api/weeks/{week["id"]}/days/0"))
+            .ToJsonString()
+            .ShouldContain("Each puts a lamp out.", Case.Sensitive, "the week reads the theme as it is now");
 
         var (refused, body) = await app.SendAsync(HttpMethod.Delete, $"/api/themes/{id}");
         refused.ShouldBe(409);
@@ -103,9 +132,28 @@ public class ThemeTests(HouseApp house) : IClassFixture<HouseApp>
     [Fact]
     public async Task A_word_no_dictionary_knows_is_said_and_can_be_set()
     {
-        var (_, unknown) = await app.SendAsync(HttpMethod.Post, "/api/words", new { words = Unknown, letter = "f", language = "en" });
+        var (_, unknown) = await app.SendAsync(
+            HttpMethod.Post,
+            "/api/words",
+            new
+            {
+                words = Unknown,
+                letter = "f",
+                language = "en",
+            }
+        );
         ((string)unknown[0]!["fit"]!).ShouldBe("unknown");
-        var (_, known) = await app.SendAsync(HttpMethod.Post, "/api/words", new { words = Unknown, letter = "f", language = "en", fits = new { fnerb = "clear" } });
+        var (_, known) = await app.SendAsync(
+            HttpMethod.Post,
+            "/api/words",
+            new
+            {
+                words = Unknown,
+                letter = "f",
+                language = "en",
+                fits = new { fnerb = "clear" },
+            }
+        );
         ((string)known[0]!["fit"]!).ShouldBe("clear");
     }
 

@@ -4,11 +4,14 @@ using System.Text.Json.Nodes;
 
 namespace Nido.Web.Tests;
 
-/// <summary>Several people at once: nobody overwrites what they have not seen, nobody takes what is not there.</summary>
+/// <summary>Several people at once: nobody overwrites what they have not seen, nobody takes what is not
+/// there.</summary>
 public sealed class TogetherTests(PlainApp plain, ComposedSite demo) : IClassFixture<PlainApp>
 {
     private const int AtOnce = 10;
-    private static readonly string[] Milk = ["milk"], Egg = ["egg"], Monday = ["monday"];
+    private static readonly string[] Milk = ["milk"],
+        Egg = ["egg"],
+        Monday = ["monday"];
 
     private NidoApp App => plain.App;
 
@@ -31,7 +34,11 @@ public sealed class TogetherTests(PlainApp plain, ComposedSite demo) : IClassFix
     public async Task A_change_that_does_not_say_of_which_edition_is_asked_for_it()
     {
         var ids = await Newcomer.WithAsync(App, "monday");
-        var (status, problem) = await App.ChangeAsync($"/api/groups/{ids["groupId"]}/children/{ids["childId"]}", Child("Ana", Milk), null);
+        var (status, problem) = await App.ChangeAsync(
+            $"/api/groups/{ids["groupId"]}/children/{ids["childId"]}",
+            Child("Ana", Milk),
+            null
+        );
         status.ShouldBe(428);
         problem["detail"]!.GetValue<string>().ShouldContain("If-Match");
     }
@@ -43,7 +50,10 @@ public sealed class TogetherTests(PlainApp plain, ComposedSite demo) : IClassFix
         var path = $"/api/groups/{ids["groupId"]}/children/{ids["childId"]}";
         var opened = await App.EditionAsync(path);
         var all = await Task.WhenAll(
-            Enumerable.Range(0, AtOnce).Select(k => App.ChangeAsync(path, Child($"Ana {(char)('A' + k)}", Milk), opened)));
+            Enumerable
+                .Range(0, AtOnce)
+                .Select(k => App.ChangeAsync(path, Child($"Ana {(char)('A' + k)}", Milk), opened))
+        );
         all.Count(a => a.Status == 200).ShouldBe(1);
         all.Count(a => a.Status == 412).ShouldBe(AtOnce - 1);
     }
@@ -73,19 +83,40 @@ public sealed class TogetherTests(PlainApp plain, ComposedSite demo) : IClassFix
     {
         await using var app = demo.Copy();
         var group = (await app.GetAsync($"/api/groups/{demo.Group}"))!;
-        var there = group["children"]!.AsArray().Where(c => c!["days"]!.AsArray().Any(d => d!.GetValue<string>() == "monday"))
-            .Select(c => c!["id"]!.GetValue<string>()).ToArray();
-        var block = group["blocks"]!.AsArray().First(b => b!["kind"]!.GetValue<string>() == "stations")!["id"]!.GetValue<string>();
-        var path = address.Replace("{week}", demo.Week, StringComparison.Ordinal).Replace("{group}", demo.Group, StringComparison.Ordinal)
-            .Replace("{child}", there[0], StringComparison.Ordinal).Replace("{block}", block, StringComparison.Ordinal);
-        object Body(int k) => path.Split('/')[^1] switch
-        {
-            "sliders" => new { fairShares = k, theme = 5, useTheCupboard = 5, lightPrep = 5, freshIdeas = 5 },
-            "focus" => new { letter = "M", numbersTo = k + 2, olderNumbersTo = k + 20 },
-            "step" => new { step = (k % 3) + 1, knowsBetter = true },
-            "objective" => new { step = (k % 3) + 1, by = $"{DateTime.Now.AddDays(30 + k):yyyy-MM-dd}" },
-            _ => new { groups = new[] { there[..(k + 1)], there[(k + 1)..] } },
-        };
+        var there = group["children"]!
+            .AsArray()
+            .Where(c => c!["days"]!.AsArray().Any(d => d!.GetValue<string>() == "monday"))
+            .Select(c => c!["id"]!.GetValue<string>())
+            .ToArray();
+        var block = group["blocks"]!.AsArray().First(b => b!["kind"]!.GetValue<string>() == "stations")![
+            "id"
+        ]!.GetValue<string>();
+        var path = address
+            .Replace("{week}", demo.Week, StringComparison.Ordinal)
+            .Replace("{group}", demo.Group, StringComparison.Ordinal)
+            .Replace("{child}", there[0], StringComparison.Ordinal)
+            .Replace("{block}", block, StringComparison.Ordinal);
+        object Body(int k) =>
+            path.Split('/')[^1] switch
+            {
+                "sliders" => new
+                {
+                    fairShares = k,
+                    theme = 5,
+                    useTheCupboard = 5,
+                    lightPrep = 5,
+                    freshIdeas = 5,
+                },
+                "focus" => new
+                {
+                    letter = "M",
+                    numbersTo = k + 2,
+                    olderNumbersTo = k + 20,
+                },
+                "step" => new { step = (k % 3) + 1, knowsBetter = true },
+                "objective" => new { step = (k % 3) + 1, by = $"{DateTime.Now.AddDays(30 + k):yyyy-MM-dd}" },
+                _ => new { groups = new[] { there[..(k + 1)], there[(k + 1)..] } },
+            };
         (await app.ChangeAsync(path, Body(1), null)).Status.ShouldBe(428);
         var opened = await app.EditionAsync(path);
         opened.ShouldNotBeNull();
@@ -101,8 +132,18 @@ public sealed class TogetherTests(PlainApp plain, ComposedSite demo) : IClassFix
     public async Task Of_ten_things_six_are_taken_once()
     {
         await CountAsync("corks", 10);
-        var all = await AllAtOnceAsync(
-            () => App.SendAsync(HttpMethod.Post, "/api/cupboard/corks/movements", new { kind = "used", amount = 6, note = "" }));
+        var all = await AllAtOnceAsync(() =>
+            App.SendAsync(
+                HttpMethod.Post,
+                "/api/cupboard/corks/movements",
+                new
+                {
+                    kind = "used",
+                    amount = 6,
+                    note = "",
+                }
+            )
+        );
         all.Count(s => s == 204).ShouldBe(1);
         (await HaveAsync("corks")).ShouldBe(4);
     }
@@ -112,8 +153,23 @@ public sealed class TogetherTests(PlainApp plain, ComposedSite demo) : IClassFix
     {
         await CountAsync("pegs-wooden", 3);
         await AllAtOnceAsync(() =>
-            App.SendAsync(HttpMethod.Post, "/api/cupboard/counts",
-            new { counts = new[] { new { materialId = "pegs-wooden", amount = 17.0, note = "" } } }));
+            App.SendAsync(
+                HttpMethod.Post,
+                "/api/cupboard/counts",
+                new
+                {
+                    counts = new[]
+                    {
+                        new
+                        {
+                            materialId = "pegs-wooden",
+                            amount = 17.0,
+                            note = "",
+                        },
+                    },
+                }
+            )
+        );
         (await HaveAsync("pegs-wooden")).ShouldBe(17);
     }
 
@@ -122,18 +178,37 @@ public sealed class TogetherTests(PlainApp plain, ComposedSite demo) : IClassFix
     {
         var ids = await Newcomer.WithAsync(App, "monday");
         var group = $"/api/groups/{ids["groupId"]}";
-        var children = await AllAtOnceAsync(
-            () => App.SendAsync(HttpMethod.Post, $"{group}/children", new { children = new[] { Child("Bea", Milk) } }));
+        var children = await AllAtOnceAsync(() =>
+            App.SendAsync(HttpMethod.Post, $"{group}/children", new { children = new[] { Child("Bea", Milk) } })
+        );
         children.Count(s => s == 200).ShouldBe(1);
         var ladder = $"{group}/children/{ids["childId"]}/ladders/fold";
-        (await AllAtOnceAsync(() => App.SendAsync(HttpMethod.Put, $"{ladder}/step", new { step = 2, knowsBetter = false })))
-            .ShouldAllBe(s => s < 300 || s == 412);
-        (await AllAtOnceAsync(() => App.SendAsync(HttpMethod.Put, $"{ladder}/objective", new { step = 4, by = "2027-02-01" })))
-            .ShouldAllBe(s => s < 300 || s == 412);
-        (await AllAtOnceAsync(() =>
-            App.SendAsync(HttpMethod.Put, $"{group}/shown",
-            new { childId = ids["childId"], techniqueId = "fold-and-crease", shown = true }))).ShouldAllBe(s => s < 500);
-        (await AllAtOnceAsync(() => App.SendAsync(HttpMethod.Delete, $"{group}/children/{ids["childId"]}"))).Count(s => s == 204)
+        (
+            await AllAtOnceAsync(() =>
+                App.SendAsync(HttpMethod.Put, $"{ladder}/step", new { step = 2, knowsBetter = false })
+            )
+        ).ShouldAllBe(s => s < 300 || s == 412);
+        (
+            await AllAtOnceAsync(() =>
+                App.SendAsync(HttpMethod.Put, $"{ladder}/objective", new { step = 4, by = "2027-02-01" })
+            )
+        ).ShouldAllBe(s => s < 300 || s == 412);
+        (
+            await AllAtOnceAsync(() =>
+                App.SendAsync(
+                    HttpMethod.Put,
+                    $"{group}/shown",
+                    new
+                    {
+                        childId = ids["childId"],
+                        techniqueId = "fold-and-crease",
+                        shown = true,
+                    }
+                )
+            )
+        ).ShouldAllBe(s => s < 500);
+        (await AllAtOnceAsync(() => App.SendAsync(HttpMethod.Delete, $"{group}/children/{ids["childId"]}")))
+            .Count(s => s == 204)
             .ShouldBe(1);
     }
 
@@ -164,7 +239,9 @@ public sealed class TogetherTests(PlainApp plain, ComposedSite demo) : IClassFix
 
         using var answer = await App.Client.SendAsync(request, NidoApp.Stop);
         ((int)answer.StatusCode).ShouldBe(expected);
-        (await answer.Content.ReadFromJsonAsync<JsonNode>(NidoApp.Stop))!["detail"]!.GetValue<string>().ShouldNotBeEmpty();
+        (await answer.Content.ReadFromJsonAsync<JsonNode>(NidoApp.Stop))!["detail"]!
+            .GetValue<string>()
+            .ShouldNotBeEmpty();
     }
 
     [Fact]
@@ -196,10 +273,27 @@ public sealed class TogetherTests(PlainApp plain, ComposedSite demo) : IClassFix
     }
 
     private async Task CountAsync(string material, double amount) =>
-        (await App.SendAsync(HttpMethod.Post, "/api/cupboard/counts",
-            new { counts = new[] { new { materialId = material, amount, note = "" } } })).Status.ShouldBe(200);
+        (
+            await App.SendAsync(
+                HttpMethod.Post,
+                "/api/cupboard/counts",
+                new
+                {
+                    counts = new[]
+                    {
+                        new
+                        {
+                            materialId = material,
+                            amount,
+                            note = "",
+                        },
+                    },
+                }
+            )
+        ).Status.ShouldBe(200);
 
-    private async Task<double> HaveAsync(string material) => (await App.GetAsync($"/api/cupboard/{material}"))["have"]!.GetValue<double>();
+    private async Task<double> HaveAsync(string material) =>
+        (await App.GetAsync($"/api/cupboard/{material}"))["have"]!.GetValue<double>();
 
     private static object Child(string name, string[] allergies) =>
         new
@@ -212,6 +306,6 @@ public sealed class TogetherTests(PlainApp plain, ComposedSite demo) : IClassFix
             avoidsTouch = false,
             allergies,
             homeLanguage = "en",
-            note = ""
+            note = "",
         };
 }

@@ -3,11 +3,13 @@ using System.Text.Json.Nodes;
 namespace Nido.Web.Tests;
 
 /// <summary>
-/// Every two things people do to a house, done at the same moment, again and again: no break, and the house reads as before.
+/// Every two things people do to a house, done at the same moment, again and again: no break, and the house reads as
+/// before.
 /// </summary>
 public sealed class WritePairsTests
 {
-    private static readonly string[] Monday = ["monday"], None = [];
+    private static readonly string[] Monday = ["monday"],
+        None = [];
 
     [Fact]
     public async Task No_pair_of_changes_at_once_breaks_or_leaves_the_house_unreadable()
@@ -20,39 +22,171 @@ public sealed class WritePairsTests
         var names = 0;
         (string What, Func<Task<(int Status, JsonNode Body)>> Do)[] writes =
         [
-            ("add a child", () => app.SendAsync(
-                HttpMethod.Post, $"{group}/children", new { children = new[] { Child($"Child {Interlocked.Increment(ref names) % 5}") } })),
+            (
+                "add a child",
+                () =>
+                    app.SendAsync(
+                        HttpMethod.Post,
+                        $"{group}/children",
+                        new { children = new[] { Child($"Child {Interlocked.Increment(ref names) % 5}") } }
+                    )
+            ),
             ("change a child", () => app.SendAsync(HttpMethod.Put, child, Child("Ana"))),
             ("take a child away", () => app.SendAsync(HttpMethod.Delete, child)),
             ("bring a child back", () => app.SendAsync(HttpMethod.Post, $"/api/house/bin/{ids["childId"]}/back")),
             ("change the group", async () => await app.SendAsync(HttpMethod.Put, group, await app.GetAsync(group))),
-            ("add an adult", () => app.SendAsync(
-                HttpMethod.Post, $"{group}/adults", new { name = "Helper", days = Monday, from = "09:00:00", to = "12:00:00" })),
-            ("write down", () => app.SendAsync(
-                HttpMethod.Post, $"{group}/observations",
-                new { observations = new[] { new { childId = ids["childId"], ladder = "fold", step = 2, help = "shown" } } })),
-            ("choose a step", () => app.SendAsync(HttpMethod.Put, $"{child}/ladders/fold/step", new { step = 2, knowsBetter = false })),
+            (
+                "add an adult",
+                () =>
+                    app.SendAsync(
+                        HttpMethod.Post,
+                        $"{group}/adults",
+                        new
+                        {
+                            name = "Helper",
+                            days = Monday,
+                            from = "09:00:00",
+                            to = "12:00:00",
+                        }
+                    )
+            ),
+            (
+                "write down",
+                () =>
+                    app.SendAsync(
+                        HttpMethod.Post,
+                        $"{group}/observations",
+                        new
+                        {
+                            observations = new[]
+                            {
+                                new
+                                {
+                                    childId = ids["childId"],
+                                    ladder = "fold",
+                                    step = 2,
+                                    help = "shown",
+                                },
+                            },
+                        }
+                    )
+            ),
+            (
+                "choose a step",
+                () => app.SendAsync(HttpMethod.Put, $"{child}/ladders/fold/step", new { step = 2, knowsBetter = false })
+            ),
             ("let Nido choose", () => app.SendAsync(HttpMethod.Delete, $"{child}/ladders/fold/step")),
-            ("set an objective", () =>
-                app.SendAsync(HttpMethod.Put, $"{child}/ladders/fold/objective", new { step = 4, by = "2027-02-01" })),
-            ("count", () => app.SendAsync(
-                HttpMethod.Post, "/api/cupboard/counts",
-                new { counts = new[] { new { materialId = "corks", amount = 20.0, note = "" } } })),
-            ("use", () => app.SendAsync(HttpMethod.Post, "/api/cupboard/corks/movements", new { kind = "used", amount = 6, note = "" })),
-            ("move a slider", () => app.SendAsync(
-                HttpMethod.Put, $"{week}/sliders", new { fairShares = 5, theme = 5, useTheCupboard = 5, lightPrep = 5, freshIdeas = 5 })),
-            ("set the letter", () => app.SendAsync(
-                HttpMethod.Put, $"{week}/focus", new { letter = "B", numbersTo = 5, olderNumbersTo = 10 })),
+            (
+                "set an objective",
+                () =>
+                    app.SendAsync(
+                        HttpMethod.Put,
+                        $"{child}/ladders/fold/objective",
+                        new { step = 4, by = "2027-02-01" }
+                    )
+            ),
+            (
+                "count",
+                () =>
+                    app.SendAsync(
+                        HttpMethod.Post,
+                        "/api/cupboard/counts",
+                        new
+                        {
+                            counts = new[]
+                            {
+                                new
+                                {
+                                    materialId = "corks",
+                                    amount = 20.0,
+                                    note = "",
+                                },
+                            },
+                        }
+                    )
+            ),
+            (
+                "use",
+                () =>
+                    app.SendAsync(
+                        HttpMethod.Post,
+                        "/api/cupboard/corks/movements",
+                        new
+                        {
+                            kind = "used",
+                            amount = 6,
+                            note = "",
+                        }
+                    )
+            ),
+            (
+                "move a slider",
+                () =>
+                    app.SendAsync(
+                        HttpMethod.Put,
+                        $"{week}/sliders",
+                        new
+                        {
+                            fairShares = 5,
+                            theme = 5,
+                            useTheCupboard = 5,
+                            lightPrep = 5,
+                            freshIdeas = 5,
+                        }
+                    )
+            ),
+            (
+                "set the letter",
+                () =>
+                    app.SendAsync(
+                        HttpMethod.Put,
+                        $"{week}/focus",
+                        new
+                        {
+                            letter = "B",
+                            numbersTo = 5,
+                            olderNumbersTo = 10,
+                        }
+                    )
+            ),
             ("undo", () => app.SendAsync(HttpMethod.Post, $"{week}/undo")),
             ("redo", () => app.SendAsync(HttpMethod.Post, $"{week}/redo")),
-            ("something comes up", () =>
-                app.SendAsync(HttpMethod.Post, $"{week}/came-up", new { kind = "rain", subject = "", fromDay = 0, toDay = 0 })),
-            ("copy the week", () => app.SendAsync(
-                HttpMethod.Post, $"{week}/copies", new { groupId = ids["groupId"], monday = "2027-01-04" })),
+            (
+                "something comes up",
+                () =>
+                    app.SendAsync(
+                        HttpMethod.Post,
+                        $"{week}/came-up",
+                        new
+                        {
+                            kind = "rain",
+                            subject = "",
+                            fromDay = 0,
+                            toDay = 0,
+                        }
+                    )
+            ),
+            (
+                "copy the week",
+                () =>
+                    app.SendAsync(
+                        HttpMethod.Post,
+                        $"{week}/copies",
+                        new { groupId = ids["groupId"], monday = "2027-01-04" }
+                    )
+            ),
             ("take the week away", () => app.SendAsync(HttpMethod.Delete, week)),
             ("bring the week back", () => app.SendAsync(HttpMethod.Post, $"/api/house/bin/{ids["weekId"]}/back")),
             ("change a theme", () => app.SendAsync(HttpMethod.Put, $"/api/themes/{theme["id"]}", Theme("Ships"))),
-            ("match a word", () => app.SendAsync(HttpMethod.Put, "/api/allergens/unknown", new { word = "moon dust", materialIds = None })),
+            (
+                "match a word",
+                () =>
+                    app.SendAsync(
+                        HttpMethod.Put,
+                        "/api/allergens/unknown",
+                        new { word = "moon dust", materialIds = None }
+                    )
+            ),
             ("make a backup", () => app.SendAsync(HttpMethod.Post, "/api/house/backups")),
         ];
         var pairs = 0;
@@ -60,9 +194,14 @@ public sealed class WritePairsTests
         {
             for (var b = a; b < writes.Length; b++)
             {
-                var both = await Task.WhenAll(Task.Run(writes[a].Do, NidoApp.Stop), Task.Run(writes[b].Do, NidoApp.Stop));
-                both.ShouldAllBe(x => x.Status < 500,
-                    $"{writes[a].What} and {writes[b].What}: {both[0].Body.ToJsonString()} {both[1].Body.ToJsonString()}");
+                var both = await Task.WhenAll(
+                    Task.Run(writes[a].Do, NidoApp.Stop),
+                    Task.Run(writes[b].Do, NidoApp.Stop)
+                );
+                both.ShouldAllBe(
+                    x => x.Status < 500,
+                    $"{writes[a].What} and {writes[b].What}: {both[0].Body.ToJsonString()} {both[1].Body.ToJsonString()}"
+                );
                 pairs++;
             }
         }
@@ -86,8 +225,14 @@ public sealed class WritePairsTests
             avoidsTouch = false,
             allergies = None,
             homeLanguage = "en",
-            note = ""
+            note = "",
         };
 
-    private static object Theme(string name) => new { name, letter = "B", words = new[] { "boat", "bell", "rope", "wave" } };
+    private static object Theme(string name) =>
+        new
+        {
+            name,
+            letter = "B",
+            words = new[] { "boat", "bell", "rope", "wave" },
+        };
 }

@@ -59,17 +59,30 @@ internal sealed class HouseProcess : IAsyncDisposable
     /// <param name="from">Folder it runs in, with its pages below; that of this program where null.</param>
     /// <param name="args">What is said after its name.</param>
     public static HouseProcess Begin(
-        string folder, IReadOnlyDictionary<string, string>? settings = null, int? port = null, string? from = null, params string[] args)
+        string folder,
+        IReadOnlyDictionary<string, string>? settings = null,
+        int? port = null,
+        string? from = null,
+        params string[] args
+    )
     {
         var address = $"http://127.0.0.1:{port ?? FreePort()}";
-        var web = Path.Combine(from is null ? AppContext.BaseDirectory : Path.Combine(from, "bin", "Release", "net10.0"), "Nido.Web.dll");
+        var web = Path.Combine(
+            from is null ? AppContext.BaseDirectory : Path.Combine(from, "bin", "Release", "net10.0"),
+            "Nido.Web.dll"
+        );
         var start = new ProcessStartInfo("dotnet", [web, .. args])
         {
             RedirectStandardOutput = true,
             RedirectStandardError = true,
             WorkingDirectory = from ?? AppContext.BaseDirectory,
             // Measuring what runs often pays only in a process that lives long.
-            Environment = { ["NIDO_DATA"] = folder, ["ASPNETCORE_URLS"] = address, ["DOTNET_TieredPGO"] = "0" },
+            Environment =
+            {
+                ["NIDO_DATA"] = folder,
+                ["ASPNETCORE_URLS"] = address,
+                ["DOTNET_TieredPGO"] = "0",
+            },
         };
         foreach (var (name, value) in settings ?? new Dictionary<string, string>())
         {

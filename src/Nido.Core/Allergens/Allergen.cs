@@ -7,10 +7,19 @@ namespace Nido.Core.Allergens;
 /// <param name="Words">What families write for it, in English and Spanish: synonyms, kinds, conditions.</param>
 /// <param name="Within">Id of the wider allergen it belongs to (almond in tree nuts), or null.</param>
 /// <param name="Lists">Lists it stands on: eu-14, us-9, craft-room.</param>
-/// <param name="Means">Where the word is wider than one allergen (nuts), the ids it stands for; empty otherwise.</param>
+/// <param name="Means">Where the word is wider than one allergen (nuts), the ids it stands for; empty
+/// otherwise.</param>
 /// <param name="Source">The list it comes from, or "common practice".</param>
 public sealed record Allergen(
-    string Id, string Name, string NameEs, IReadOnlyList<string> Words, string? Within, IReadOnlyList<string> Lists, IReadOnlyList<string> Means, string Source)
+    string Id,
+    string Name,
+    string NameEs,
+    IReadOnlyList<string> Words,
+    string? Within,
+    IReadOnlyList<string> Lists,
+    IReadOnlyList<string> Means,
+    string Source
+)
 {
     /// <summary>The fourteen of Regulation (EU) 1169/2011 Annex II.</summary>
     public const string EuropeanList = "eu-14";
@@ -23,7 +32,8 @@ public sealed record Allergen(
 
     private const string OwnPrefix = "own:";
 
-    /// <summary>The id under which a word nobody knows is watched once the house has said which materials hold it.</summary>
+    /// <summary>The id under which a word nobody knows is watched once the house has said which materials hold
+    /// it.</summary>
     public static string OwnId(string word) => OwnPrefix + AllergenWords.Key(word);
 
     /// <summary>Whether an id stands for such a word.</summary>

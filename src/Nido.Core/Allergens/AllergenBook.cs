@@ -1,7 +1,8 @@
 namespace Nido.Core.Allergens;
 
 /// <summary>
-/// The closed vocabulary of allergens: the one place where a written word becomes something that is watched for, and where
+/// The closed vocabulary of allergens: the one place where a written word becomes something that is watched for, and
+/// where
 /// it is decided whether what a thing holds is what a child must not meet.
 /// </summary>
 public sealed class AllergenBook
@@ -28,14 +29,17 @@ public sealed class AllergenBook
             }
 
             var wider = new HashSet<string>();
-            for (var up = allergen.Within; up is not null && wider.Add(up); up = byId.GetValueOrDefault(up)?.Within)
-            {
-            }
+            for (var up = allergen.Within; up is not null && wider.Add(up); up = byId.GetValueOrDefault(up)?.Within) { }
 
             above[allergen.Id] = wider;
         }
 
-        Published = [.. allergens.Where(a => a.Lists.Contains(Allergen.EuropeanList) || a.Lists.Contains(Allergen.AmericanList)).Select(a => a.Id)];
+        Published =
+        [
+            .. allergens
+                .Where(a => a.Lists.Contains(Allergen.EuropeanList) || a.Lists.Contains(Allergen.AmericanList))
+                .Select(a => a.Id),
+        ];
     }
 
     /// <summary>No vocabulary: every word is unknown.</summary>
@@ -50,7 +54,8 @@ public sealed class AllergenBook
     /// <summary>The allergen with this id, or null.</summary>
     public Allergen? Find(string id) => byId.GetValueOrDefault(id);
 
-    /// <summary>Whether an id can be watched for: one of the vocabulary that is no word for several, or a word of the house.</summary>
+    /// <summary>Whether an id can be watched for: one of the vocabulary that is no word for several, or a word of the
+    /// house.</summary>
     public bool IsKnown(string id) => Find(id) is { Means.Count: 0 } || Allergen.IsOwn(id);
 
     /// <summary>Everything somebody may write for an allergen: its id, its names, its words.</summary>
@@ -65,30 +70,42 @@ public sealed class AllergenBook
         Find(id)?.NameIn(language) ?? (Allergen.IsOwn(id) ? id[Allergen.OwnId("").Length..] : id);
 
     /// <summary>
-    /// Whether what a thing holds is kept from a child with an allergy: the same, a kind of it (almond for tree nuts), or a
+    /// Whether what a thing holds is kept from a child with an allergy: the same, a kind of it (almond for tree nuts),
+    /// or a
     /// wider word that may be it (tree nuts, unnamed, for almond).
     /// </summary>
     public bool Meets(string allergy, string held) =>
-        allergy == held || (above.TryGetValue(held, out var wider) && wider.Contains(allergy)) || (above.TryGetValue(allergy, out var over) && over.Contains(held));
+        allergy == held
+        || (above.TryGetValue(held, out var wider) && wider.Contains(allergy))
+        || (above.TryGetValue(allergy, out var over) && over.Contains(held));
 
     /// <summary>Whether one allergen is another or a kind of it.</summary>
-    public bool Covers(string wide, string narrow) => wide == narrow || (above.TryGetValue(narrow, out var wider) && wider.Contains(wide));
+    public bool Covers(string wide, string narrow) =>
+        wide == narrow || (above.TryGetValue(narrow, out var wider) && wider.Contains(wide));
 
     /// <summary>Whether an allergen stands on a published list, itself or as a kind of one that does.</summary>
-    public bool IsPublished(string id) => Published.Contains(id) || (above.TryGetValue(id, out var wider) && wider.Any(Published.Contains));
+    public bool IsPublished(string id) =>
+        Published.Contains(id) || (above.TryGetValue(id, out var wider) && wider.Any(Published.Contains));
 
     /// <summary>Reads what was written about a child's allergies, one text or several.</summary>
     public AllergyReading Read(IEnumerable<string> texts)
     {
         ArgumentNullException.ThrowIfNull(texts);
-        return new([.. texts.SelectMany(t => AllergenWords.SaysNone(t) ? [] : Whole(t) is { } whole ? [new ReadWord(t.Trim(), whole, [])] : AllergenWords.Parts(t).SelectMany(Part))]);
+        return new([
+            .. texts.SelectMany(t =>
+                AllergenWords.SaysNone(t) ? []
+                : Whole(t) is { } whole ? [new ReadWord(t.Trim(), whole, [])]
+                : AllergenWords.Parts(t).SelectMany(Part)
+            ),
+        ]);
     }
 
     /// <summary>As the other one, for one text.</summary>
     public AllergyReading Read(string text) => Read([text]);
 
     private IReadOnlyList<string>? Whole(string phrase) =>
-        byWord.GetValueOrDefault(AllergenWords.Key(phrase)) ?? byWord.GetValueOrDefault(string.Join(' ', AllergenWords.Inner(phrase)));
+        byWord.GetValueOrDefault(AllergenWords.Key(phrase))
+        ?? byWord.GetValueOrDefault(string.Join(' ', AllergenWords.Inner(phrase)));
 
     private IEnumerable<ReadWord> Part(string part)
     {
@@ -100,15 +117,18 @@ public sealed class AllergenBook
         return AllergenWords.SaysNone(part) ? [] : Within(part);
     }
 
-    /// <summary>Looks for known words in a phrase, the longest first; what is left of it and says something is unknown.</summary>
+    /// <summary>Looks for known words in a phrase, the longest first; what is left of it and says something is
+    /// unknown.</summary>
     private List<ReadWord> Within(string part)
     {
         var tokens = AllergenWords.Inner(part);
         var found = new List<string>();
         var left = new List<string>();
-        for (var at = 0; at < tokens.Length;)
+        for (var at = 0; at < tokens.Length; )
         {
-            var length = Enumerable.Range(1, Math.Min(LongestPhrase, tokens.Length - at)).Reverse()
+            var length = Enumerable
+                .Range(1, Math.Min(LongestPhrase, tokens.Length - at))
+                .Reverse()
                 .FirstOrDefault(n => byWord.ContainsKey(string.Join(' ', tokens[at..(at + n)])));
             if (length > 0)
             {
@@ -128,17 +148,31 @@ public sealed class AllergenBook
         }
 
         string[] unread = [.. left.Where(t => !AllergenWords.IsDescribing(t) && !t.All(char.IsDigit))];
-        return [new(part, [.. found.Distinct()], []), .. unread.Length == 0 ? (ReadWord[])[] : [new(string.Join(' ', unread), [], Near(unread))]];
+        return
+        [
+            new(part, [.. found.Distinct()], []),
+            .. unread.Length == 0 ? (ReadWord[])[] : [new(string.Join(' ', unread), [], Near(unread))],
+        ];
     }
 
-    /// <summary>Allergens one of whose words is near what was written, as a whole or in one of its words; the nearest first.</summary>
+    /// <summary>Allergens one of whose words is near what was written, as a whole or in one of its words; the nearest
+    /// first.</summary>
     private string[] Near(string[] tokens)
     {
         string[] tries = [string.Join(' ', tokens), .. tokens.Where(t => !AllergenWords.IsDescribing(t))];
         return
         [
-            .. byWord.SelectMany(w => tries.Where(t => AllergenWords.IsNear(t, w.Key)).Select(t => (w.Value, Apart: AllergenWords.Apart(t, w.Key), w.Key)))
-                .OrderBy(x => x.Apart).ThenBy(x => x.Key, StringComparer.Ordinal).SelectMany(x => x.Value).Distinct().Take(3),
+            .. byWord
+                .SelectMany(w =>
+                    tries
+                        .Where(t => AllergenWords.IsNear(t, w.Key))
+                        .Select(t => (w.Value, Apart: AllergenWords.Apart(t, w.Key), w.Key))
+                )
+                .OrderBy(x => x.Apart)
+                .ThenBy(x => x.Key, StringComparer.Ordinal)
+                .SelectMany(x => x.Value)
+                .Distinct()
+                .Take(3),
         ];
     }
 }

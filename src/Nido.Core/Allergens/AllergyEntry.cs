@@ -3,11 +3,16 @@ namespace Nido.Core.Allergens;
 /// <summary>What is stored of the words somebody wrote, at every place of entry alike.</summary>
 public static class AllergyEntry
 {
-    /// <summary>Ids that are watched for, and words that are kept because nobody knows them. Nothing is dropped.</summary>
+    /// <summary>Ids that are watched for, and words that are kept because nobody knows them. Nothing is
+    /// dropped.</summary>
     /// <param name="book">The vocabulary.</param>
     /// <param name="written">Words as they came, ids among them.</param>
     /// <param name="kept">Words that were kept before; one that is known by now is read.</param>
-    public static (IReadOnlyList<string> Allergens, IReadOnlyList<string> Unknown) Kept(AllergenBook book, IEnumerable<string>? written, IEnumerable<string>? kept)
+    public static (IReadOnlyList<string> Allergens, IReadOnlyList<string> Unknown) Kept(
+        AllergenBook book,
+        IEnumerable<string>? written,
+        IEnumerable<string>? kept
+    )
     {
         ArgumentNullException.ThrowIfNull(book);
         var read = book.Read([.. written ?? [], .. kept ?? []]);

@@ -22,9 +22,13 @@ public sealed record AskFamilies(int Weeks, DateOnly SendBy, double Expected, IR
         ArgumentOutOfRangeException.ThrowIfNegativeOrZero(each);
         var weeks = (int)Math.Ceiling((missing / (households * each)) - 1e-9);
         var send = neededOn.AddDays(-7 * weeks);
-        return new(weeks, send, households * each * weeks,
-        [
-            $"{households} households × {each:0.#} a week × {weeks} {(weeks == 1 ? "week" : "weeks")} = {households * each * weeks:0.#}, and {missing:0.##} are missing",
-        ]);
+        return new(
+            weeks,
+            send,
+            households * each * weeks,
+            [
+                $"{households} households × {each:0.#} a week × {weeks} {(weeks == 1 ? "week" : "weeks")} = {households * each * weeks:0.#}, and {missing:0.##} are missing",
+            ]
+        );
     }
 }

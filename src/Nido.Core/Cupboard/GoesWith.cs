@@ -7,19 +7,28 @@ public sealed class GoesWith(IReadOnlyDictionary<string, PairTable> tables)
     /// <summary>A screw ends at least this far under the far side of its board, mm; common practice.</summary>
     public const double UnderBoard = 3;
 
-    /// <summary>A hole under this many times the lace is a fight, above <see cref="Snug"/> it is easy going; common practice.</summary>
+    /// <summary>A hole under this many times the lace is a fight, above <see cref="Snug"/> it is easy going; common
+    /// practice.</summary>
     public const double Tight = 1.1;
 
     /// <summary>A hole under this many times the lace is snug; common practice.</summary>
     public const double Snug = 1.5;
 
-    /// <summary>Resistance against scissors and punch, by property; our own convention, as for the steps of cutting.</summary>
-    private static readonly (string Tag, double Factor)[] Resistances = [("card", 1.4), ("plastic", 1.4), ("fabric", 1.2), ("natural", 1.2)];
+    /// <summary>Resistance against scissors and punch, by property; our own convention, as for the steps of
+    /// cutting.</summary>
+    private static readonly (string Tag, double Factor)[] Resistances =
+    [
+        ("card", 1.4),
+        ("plastic", 1.4),
+        ("fabric", 1.2),
+        ("natural", 1.2),
+    ];
 
     /// <summary>No table, for a house without any.</summary>
     public static GoesWith Nothing { get; } = new(new Dictionary<string, PairTable>());
 
-    /// <summary>How two materials go together, and why not where they do not. A figure that is not known lets them pass.</summary>
+    /// <summary>How two materials go together, and why not where they do not. A figure that is not known lets them
+    /// pass.</summary>
     /// <param name="kind">What the first does to the second.</param>
     /// <param name="with">Joiner, marker, tool or part.</param>
     /// <param name="on">What it is done to.</param>
@@ -63,10 +72,14 @@ public sealed class GoesWith(IReadOnlyDictionary<string, PairTable> tables)
         var asked = stuff.Height * Resistance(stuff);
         return tool.Fitting.CutsUpTo is not { } most || asked <= 0.75 * most ? (Suits.Yes, null)
             : asked <= most ? (Suits.Barely, $"{stuff.Name} are nearly too thick for {tool.Name}")
-            : (Suits.No, $"{stuff.Name} are too thick for {tool.Name}: {asked:0.##} mm of paper, it cuts {most:0.##} mm");
+            : (
+                Suits.No,
+                $"{stuff.Name} are too thick for {tool.Name}: {asked:0.##} mm of paper, it cuts {most:0.##} mm"
+            );
     }
 
-    private static double Resistance(Material stuff) => Resistances.Where(r => stuff.Tags.Contains(r.Tag)).Select(r => r.Factor).DefaultIfEmpty(1).Max();
+    private static double Resistance(Material stuff) =>
+        Resistances.Where(r => stuff.Tags.Contains(r.Tag)).Select(r => r.Factor).DefaultIfEmpty(1).Max();
 
     private static (Suits, string?) Threads(Material lace, Material thing)
     {
@@ -76,7 +89,8 @@ public sealed class GoesWith(IReadOnlyDictionary<string, PairTable> tables)
         }
 
         var ratio = hole / lace.Width;
-        return ratio < Tight ? (Suits.No, $"{lace.Name} of {lace.Width:0.#} mm will not go through a hole of {hole:0.#} mm")
+        return ratio < Tight
+                ? (Suits.No, $"{lace.Name} of {lace.Width:0.#} mm will not go through a hole of {hole:0.#} mm")
             : ratio < Snug ? (Suits.Barely, $"{lace.Name} go snugly: a hole of {hole:0.#} mm for {lace.Width:0.#} mm")
             : (Suits.Yes, null);
     }
@@ -86,7 +100,10 @@ public sealed class GoesWith(IReadOnlyDictionary<string, PairTable> tables)
     {
         var cut = Cuts(punch, stuff);
         return cut.Item1 == Suits.Yes && punch.Fitting.Reach is { } reach && stuff.Width / 2 > reach
-            ? (Suits.Barely, $"{punch.Name} reach {reach:0.#} mm in; the middle of {stuff.Name} is at {stuff.Width / 2:0.#} mm")
+            ? (
+                Suits.Barely,
+                $"{punch.Name} reach {reach:0.#} mm in; the middle of {stuff.Name} is at {stuff.Width / 2:0.#} mm"
+            )
             : cut;
     }
 
@@ -97,7 +114,10 @@ public sealed class GoesWith(IReadOnlyDictionary<string, PairTable> tables)
 
     private static (Suits, string?) ScrewsInto(Material screw, Material board) =>
         board.Height > 0 && screw.Length > board.Height - UnderBoard
-            ? (Suits.No, $"{screw.Name} of {screw.Length:0.#} mm would come through {board.Name} of {board.Height:0.#} mm; {UnderBoard:0} mm must stay")
+            ? (
+                Suits.No,
+                $"{screw.Name} of {screw.Length:0.#} mm would come through {board.Name} of {board.Height:0.#} mm; {UnderBoard:0} mm must stay"
+            )
             : (Suits.Yes, null);
 
     private static (Suits, string?) Joins(Material joint, int sticks) =>

@@ -1,6 +1,7 @@
 namespace Nido.Core.Cupboard;
 
-/// <summary>Chains of make-from recipes over what is on hand. Recipes never go in a circle: the catalogue refuses that.</summary>
+/// <summary>Chains of make-from recipes over what is on hand. Recipes never go in a circle: the catalogue refuses
+/// that.</summary>
 /// <param name="recipes">Every known recipe.</param>
 public sealed class MakeChains(IReadOnlyList<MakeFrom> recipes)
 {
@@ -17,14 +18,19 @@ public sealed class MakeChains(IReadOnlyList<MakeFrom> recipes)
         byProduct[material]
             .Select(recipe => By(recipe, amount, there))
             .OfType<MakeWay>()
-            .OrderBy(w => w.Minutes).ThenBy(w => w.Steps[^1].Recipe.Id, StringComparer.Ordinal)
+            .OrderBy(w => w.Minutes)
+            .ThenBy(w => w.Steps[^1].Recipe.Id, StringComparer.Ordinal)
             .FirstOrDefault();
 
     /// <summary>The most that can be made of a material if nothing else took from the same things.</summary>
     public double Most(string material, IReadOnlyDictionary<string, double> there) =>
         byProduct[material]
-            .Select(r => Math.Floor(r.From.Min(f => (there.GetValueOrDefault(f.Key) + Most(f.Key, there)) / f.Value) + 1e-9) * r.Amount)
-            .DefaultIfEmpty(0).Max();
+            .Select(r =>
+                Math.Floor(r.From.Min(f => (there.GetValueOrDefault(f.Key) + Most(f.Key, there)) / f.Value) + 1e-9)
+                * r.Amount
+            )
+            .DefaultIfEmpty(0)
+            .Max();
 
     /// <summary>A circle of materials that are made of each other, or null.</summary>
     public IReadOnlyList<string>? Circle()

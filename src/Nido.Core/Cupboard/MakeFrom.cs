@@ -11,8 +11,16 @@ namespace Nido.Core.Cupboard;
 /// <param name="Actions">What is done, for the safety rules.</param>
 /// <param name="Do">In words.</param>
 public sealed record MakeFrom(
-    string Id, string Makes, double Amount, IReadOnlyDictionary<string, double> From, double Minutes, int WaitMinutes, bool AdultOnly,
-    IReadOnlyList<string> Actions, string Do)
+    string Id,
+    string Makes,
+    double Amount,
+    IReadOnlyDictionary<string, double> From,
+    double Minutes,
+    int WaitMinutes,
+    bool AdultOnly,
+    IReadOnlyList<string> Actions,
+    string Do
+)
 {
     /// <summary>Id of the kind of sheet that spares drawing it, or null.</summary>
     public string? Sheet { get; init; }

@@ -22,10 +22,27 @@ namespace Nido.Core.Cupboard;
 /// <param name="PackCents">Price of a pack.</param>
 /// <param name="Parts">Parts that come off it; empty where it is of one piece.</param>
 public sealed record Material(
-    string Id, string Name, string Shelf, MaterialUnit Unit, Shape Shape,
-    double Length, double Width, double Height, double? Hole, double? Opening, double? Mass, double? Density,
-    IReadOnlySet<string> Tags, IReadOnlyList<string> Colours, IReadOnlyList<string> Allergens,
-    bool Consumable, int TurnaroundMinutes, double? PackSize, int? PackCents, IReadOnlyList<Part> Parts)
+    string Id,
+    string Name,
+    string Shelf,
+    MaterialUnit Unit,
+    Shape Shape,
+    double Length,
+    double Width,
+    double Height,
+    double? Hole,
+    double? Opening,
+    double? Mass,
+    double? Density,
+    IReadOnlySet<string> Tags,
+    IReadOnlyList<string> Colours,
+    IReadOnlyList<string> Allergens,
+    bool Consumable,
+    int TurnaroundMinutes,
+    double? PackSize,
+    int? PackCents,
+    IReadOnlyList<Part> Parts
+)
 {
     /// <summary>A material is its id: two are the same where their ids are.</summary>
     public bool Equals(Material? other) => other is not null && other.Id == Id;
@@ -45,7 +62,8 @@ public sealed record Material(
     /// <summary>The cord on it or that it is; null where there is none.</summary>
     public Cord? Cord { get; init; }
 
-    /// <summary>Grams of a substance in a unit of it, where much of it harms: salt, baking-soda, cream-of-tartar, soap, hand-gel.</summary>
+    /// <summary>Grams of a substance in a unit of it, where much of it harms: salt, baking-soda, cream-of-tartar, soap,
+    /// hand-gel.</summary>
     public IReadOnlyDictionary<string, double> Grams { get; init; } = new Dictionary<string, double>();
 
     /// <summary>Days until it has gone off, counted from the day it came or was made; null where it keeps.</summary>

@@ -9,9 +9,18 @@ namespace Nido.Core.Cupboard;
 /// <param name="Length">Longest side, mm.</param>
 /// <param name="Hole">Hole, mm.</param>
 /// <param name="Opening">Inside opening, mm.</param>
-/// <param name="OpeningOver">Opening at least this many times the width of the material in <paramref name="OpeningOverRole"/>.</param>
+/// <param name="OpeningOver">Opening at least this many times the width of the material in
+/// <paramref name="OpeningOverRole"/>.</param>
 /// <param name="OpeningOverRole">The role the opening is compared with.</param>
 public sealed record RoleNeeds(
-    IReadOnlyList<string> All, IReadOnlyList<string> Any, IReadOnlyList<string> None, IReadOnlyList<string> Prefer,
-    SizeRange? Width, SizeRange? Length, SizeRange? Hole, SizeRange? Opening,
-    double? OpeningOver, string? OpeningOverRole);
+    IReadOnlyList<string> All,
+    IReadOnlyList<string> Any,
+    IReadOnlyList<string> None,
+    IReadOnlyList<string> Prefer,
+    SizeRange? Width,
+    SizeRange? Length,
+    SizeRange? Hole,
+    SizeRange? Opening,
+    double? OpeningOver,
+    string? OpeningOverRole
+);

@@ -40,26 +40,49 @@ public static class StandIns
     /// <param name="wanted">Amount wanted, for judging what is on hand; at least 1.</param>
     /// <param name="themeColours">The week's colours.</param>
     public static StandIn Score(
-        Material material, RoleNeeds needs, double onHand, double wanted, IReadOnlyCollection<string> themeColours)
+        Material material,
+        RoleNeeds needs,
+        double onHand,
+        double wanted,
+        IReadOnlyCollection<string> themeColours
+    )
     {
         double[] sizes =
         [
             .. new (SizeRange? Range, double Size)[]
             {
-                (needs.Width, material.Width), (needs.Length, material.Length),
-                (needs.Hole, material.Hole ?? 0), (needs.Opening, material.Opening ?? 0),
-            }.Where(s => s.Range is not null).Select(s => s.Range!.Closeness(s.Size)),
+                (needs.Width, material.Width),
+                (needs.Length, material.Length),
+                (needs.Hole, material.Hole ?? 0),
+                (needs.Opening, material.Opening ?? 0),
+            }
+                .Where(s => s.Range is not null)
+                .Select(s => s.Range!.Closeness(s.Size)),
         ];
         var size = 40 * (sizes.Length == 0 ? 1 : sizes.Average());
         var hand = 30 * Math.Min(1, onHand / Math.Max(1, wanted));
-        var tags = 15.0 * (needs.Prefer.Count == 0 ? 1 : needs.Prefer.Count(material.Tags.Contains) / (double)needs.Prefer.Count);
-        var price = 10 * (onHand >= wanted ? 1 : material.IsSold ? 1 / (1 + (material.PackCents!.Value / 300.0)) : 0.3);
+        var tags =
+            15.0
+            * (needs.Prefer.Count == 0 ? 1 : needs.Prefer.Count(material.Tags.Contains) / (double)needs.Prefer.Count);
+        var price =
+            10
+            * (
+                onHand >= wanted ? 1
+                : material.IsSold ? 1 / (1 + (material.PackCents!.Value / 300.0))
+                : 0.3
+            );
         var colour = themeColours.Count == 0 || material.Colours.Any(themeColours.Contains) ? 5.0 : 0;
-        return new StandIn(material, (int)Math.Round(size + hand + tags + price + colour),
-        [
-            $"size {size:0} of 40", $"on hand {hand:0} of 30 ({onHand:0.#} of {wanted:0.#})",
-            $"liked properties {tags:0} of 15", $"price {price:0} of 10", $"theme colours {colour:0} of 5",
-        ]);
+        return new StandIn(
+            material,
+            (int)Math.Round(size + hand + tags + price + colour),
+            [
+                $"size {size:0} of 40",
+                $"on hand {hand:0} of 30 ({onHand:0.#} of {wanted:0.#})",
+                $"liked properties {tags:0} of 15",
+                $"price {price:0} of 10",
+                $"theme colours {colour:0} of 5",
+            ]
+        );
     }
 
     private static string? OutOf(SizeRange? range, double mm, string what) =>

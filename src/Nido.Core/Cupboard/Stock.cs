@@ -18,7 +18,9 @@ public static class Stock
             throw new ArgumentOutOfRangeException(nameof(counted), counted, "A count is 0 or more.");
         }
 
-        return Math.Abs(counted - onHand) < 1e-9 ? null : new(materialId, on, MovementKind.Counted, counted - onHand, note);
+        return Math.Abs(counted - onHand) < 1e-9
+            ? null
+            : new(materialId, on, MovementKind.Counted, counted - onHand, note);
     }
 
     /// <summary>

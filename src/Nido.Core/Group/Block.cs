@@ -13,5 +13,6 @@ public sealed record Block(string Id, string Name, BlockKind Kind, TimeOnly Star
     public bool IsFreeChoice => Kind is BlockKind.Shelf or BlockKind.Table;
 
     /// <summary>Minutes one offer gets when nothing is out of reach.</summary>
-    public double MinutesPerOffer => Kind is BlockKind.Circle or BlockKind.Outdoors ? Minutes : (double)Minutes / Offers;
+    public double MinutesPerOffer =>
+        Kind is BlockKind.Circle or BlockKind.Outdoors ? Minutes : (double)Minutes / Offers;
 }

@@ -21,10 +21,12 @@ public sealed record Child(
     bool AvoidsTouch,
     IReadOnlyList<string> Allergies,
     string HomeLanguage,
-    string Note)
+    string Note
+)
 {
     /// <summary>
-    /// Words written for an allergy that the vocabulary does not know, as they were written. They are never dropped: where the house
+    /// Words written for an allergy that the vocabulary does not know, as they were written. They are never dropped:
+    /// where the house
     /// has not said which materials hold one, everything that might says so.
     /// </summary>
     public IReadOnlyList<string> UnknownAllergies { get; init; } = [];
@@ -35,7 +37,8 @@ public sealed record Child(
     /// <summary>What the child is given so that it can take part.</summary>
     public IReadOnlyList<Support> Supports { get; init; } = [];
 
-    /// <summary>Where it only stands for one expected at a drop-in session: the chance of running out that is borne, over 0 and under 1. Null for a named child.</summary>
+    /// <summary>Where it only stands for one expected at a drop-in session: the chance of running out that is borne,
+    /// over 0 and under 1. Null for a named child.</summary>
     public double? RunOut { get; init; }
 
     /// <summary>Ways of working chosen for this child, by difference; the group's hold for the rest.</summary>

@@ -17,7 +17,8 @@ public sealed record ChildrenGroup(
     IReadOnlyList<Child> Children,
     IReadOnlyList<Adult> Adults,
     IReadOnlyList<Block> Blocks,
-    GroupSettings Settings)
+    GroupSettings Settings
+)
 {
     /// <summary>Whether the children are known.</summary>
     public GroupKind Kind { get; init; } = GroupKind.Class;
@@ -28,7 +29,18 @@ public sealed record ChildrenGroup(
     /// <summary>Children put together by adults, or kept apart, where groups are formed.</summary>
     public IReadOnlyList<GroupingWish> Wishes { get; init; } = [];
 
-    /// <summary>The group as planning sees it on a day: where children are not known, stand-ins of the expected ages.</summary>
+    /// <summary>The group as planning sees it on a day: where children are not known, stand-ins of the expected
+    /// ages.</summary>
     public ChildrenGroup On(DateOnly day) =>
-        Kind == GroupKind.Class ? this : this with { Children = [.. Expected.SelectMany(b => b.StandIns(day, Days, Settings.RunOutPercent / 100.0)).OrderByDescending(c => c.BornOn)] };
+        Kind == GroupKind.Class
+            ? this
+            : this with
+            {
+                Children =
+                [
+                    .. Expected
+                        .SelectMany(b => b.StandIns(day, Days, Settings.RunOutPercent / 100.0))
+                        .OrderByDescending(c => c.BornOn),
+                ],
+            };
 }

@@ -7,7 +7,8 @@ namespace Nido.Core.Group;
 public sealed record ExpectedBand(int FromMonths, int ToMonths, int Children)
 {
     /// <summary>The band in years, as it is spoken of.</summary>
-    public string Name => FromMonths % 12 != 0 || ToMonths % 12 != 0 ? $"{FromMonths} to {ToMonths - 1} months"
+    public string Name =>
+        FromMonths % 12 != 0 || ToMonths % 12 != 0 ? $"{FromMonths} to {ToMonths - 1} months"
         : ToMonths - FromMonths == 12 ? $"age {FromMonths / 12}"
         : $"ages {FromMonths / 12}–{(ToMonths / 12) - 1}";
 
@@ -25,9 +26,26 @@ public sealed record ExpectedBand(int FromMonths, int ToMonths, int Children)
     /// <param name="day">Day on which they have these ages.</param>
     /// <param name="days">Days of the group.</param>
     /// <param name="runOut">Chance of running out that is borne.</param>
-    public IEnumerable<Child> StandIns(DateOnly day, WeekDays days, double runOut) => Enumerable.Range(0, Children).Select(k =>
-    {
-        var months = FromMonths + (int)((k + 0.5) * (ToMonths - FromMonths) / Children);
-        return new Child($"age-{FromMonths}-{k + 1}", $"{Name}, {k + 1}", day.AddMonths(-months), days, Mouths: false, Hand.Undecided, AvoidsTouch: false, [], "en", "") { RunOut = runOut };
-    });
+    public IEnumerable<Child> StandIns(DateOnly day, WeekDays days, double runOut) =>
+        Enumerable
+            .Range(0, Children)
+            .Select(k =>
+            {
+                var months = FromMonths + (int)((k + 0.5) * (ToMonths - FromMonths) / Children);
+                return new Child(
+                    $"age-{FromMonths}-{k + 1}",
+                    $"{Name}, {k + 1}",
+                    day.AddMonths(-months),
+                    days,
+                    Mouths: false,
+                    Hand.Undecided,
+                    AvoidsTouch: false,
+                    [],
+                    "en",
+                    ""
+                )
+                {
+                    RunOut = runOut,
+                };
+            });
 }

@@ -14,7 +14,8 @@ namespace Nido.Core.Group;
 /// <param name="Currency">Three-letter code.</param>
 /// <param name="MetricUnits">False shows US customary measures.</param>
 /// <param name="Food">Rule for food that is worked with and not eaten.</param>
-/// <param name="OwnRatio">The group's own table, read where <paramref name="RatioTable"/> says so; youngest band first.</param>
+/// <param name="OwnRatio">The group's own table, read where <paramref name="RatioTable"/> says so; youngest band
+/// first.</param>
 public sealed record GroupSettings(
     SmallPartsRule SmallParts,
     RatioTable RatioTable,
@@ -27,7 +28,8 @@ public sealed record GroupSettings(
     string Currency,
     bool MetricUnits,
     FoodRule Food,
-    IReadOnlyList<RatioBand> OwnRatio)
+    IReadOnlyList<RatioBand> OwnRatio
+)
 {
     /// <summary>When a step up or down is proposed.</summary>
     public StepRule StepRule { get; init; } = StepRule.TwoDays;
@@ -39,7 +41,8 @@ public sealed record GroupSettings(
     public int RunOutPercent { get; init; } = 5;
 
     /// <summary>
-    /// Allergens of the published lists that a drop-in session lets in, by id: nobody's allergies are known there, so that the
+    /// Allergens of the published lists that a drop-in session lets in, by id: nobody's allergies are known there, so
+    /// that the
     /// others are kept off the tables. What is let in stands on the signs and the kits.
     /// </summary>
     public IReadOnlyList<string> LetIn { get; init; } = [];
@@ -50,18 +53,21 @@ public sealed record GroupSettings(
     /// <summary>How groups are formed where stations rotate.</summary>
     public Grouping Grouping { get; init; } = Grouping.NearSteps;
 
-    /// <summary>The settings a new group starts from. Three minutes a year of age is common practice for ages 2 to 5.</summary>
-    public static GroupSettings Default { get; } = new(
-        SmallPartsRule.Never,
-        RatioTable.CaringForOurChildren,
-        MixedAges.AddShares,
-        Enum.GetValues<Approach>().ToDictionary(a => a, _ => 1),
-        BudgetCents: 1500,
-        EveningPrepMinutes: 45,
-        AttentionMinutesPerYear: 3,
-        PaperSize.A4,
-        "USD",
-        MetricUnits: true,
-        FoodRule.WithAllergyCheck,
-        [new(0, 3), new(24, 4), new(36, 8)]);
+    /// <summary>The settings a new group starts from. Three minutes a year of age is common practice for ages 2 to
+    /// 5.</summary>
+    public static GroupSettings Default { get; } =
+        new(
+            SmallPartsRule.Never,
+            RatioTable.CaringForOurChildren,
+            MixedAges.AddShares,
+            Enum.GetValues<Approach>().ToDictionary(a => a, _ => 1),
+            BudgetCents: 1500,
+            EveningPrepMinutes: 45,
+            AttentionMinutesPerYear: 3,
+            PaperSize.A4,
+            "USD",
+            MetricUnits: true,
+            FoodRule.WithAllergyCheck,
+            [new(0, 3), new(24, 4), new(36, 8)]
+        );
 }

@@ -1,10 +1,13 @@
 namespace Nido.Core.Group;
 
-/// <summary>What a group begins with before anyone has said more: two adults, a timetable, and for a drop-in group who may come.</summary>
+/// <summary>What a group begins with before anyone has said more: two adults, a timetable, and for a drop-in group who
+/// may come.</summary>
 public static class NewGroup
 {
-    /// <summary>Headcounts a drop-in group begins with (common practice of a library's Saturday: most are two to five).</summary>
-    public static IReadOnlyList<ExpectedBand> UsualBands { get; } = [new(12, 24, 6), new(24, 48, 8), new(48, 60, 7), new(60, 72, 3)];
+    /// <summary>Headcounts a drop-in group begins with (common practice of a library's Saturday: most are two to
+    /// five).</summary>
+    public static IReadOnlyList<ExpectedBand> UsualBands { get; } =
+    [new(12, 24, 6), new(24, 48, 8), new(48, 60, 7), new(60, 72, 3)];
 
     /// <summary>A group with its beginnings.</summary>
     /// <param name="name">Name of the room or class.</param>
@@ -19,8 +22,15 @@ public static class NewGroup
         var days = dropIn ? WeekDays.Saturday : WeekDays.MondayToFriday;
         Adult Whole(string name) => new(newId(), name, days, new(8, 0), new(16, 0));
         return new(
-            newId(), name, place, days, [], [Whole("Lead"), Whole("Assistant")],
-            Timetable.Of(timetable ?? (dropIn ? "single-session" : "full-day")).Blocks, GroupSettings.Default)
+            newId(),
+            name,
+            place,
+            days,
+            [],
+            [Whole("Lead"), Whole("Assistant")],
+            Timetable.Of(timetable ?? (dropIn ? "single-session" : "full-day")).Blocks,
+            GroupSettings.Default
+        )
         {
             Kind = kind,
             Expected = dropIn ? UsualBands : [],

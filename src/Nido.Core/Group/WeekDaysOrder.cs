@@ -4,7 +4,14 @@ namespace Nido.Core.Group;
 public static class WeekDaysOrder
 {
     private static readonly WeekDays[] Order =
-        [WeekDays.Monday, WeekDays.Tuesday, WeekDays.Wednesday, WeekDays.Thursday, WeekDays.Friday, WeekDays.Saturday];
+    [
+        WeekDays.Monday,
+        WeekDays.Tuesday,
+        WeekDays.Wednesday,
+        WeekDays.Thursday,
+        WeekDays.Friday,
+        WeekDays.Saturday,
+    ];
 
     /// <summary>The days of the set, Monday first.</summary>
     public static IReadOnlyList<WeekDays> Listed(this WeekDays days) => [.. Order.Where(d => days.HasFlag(d))];

@@ -10,7 +10,12 @@ namespace Nido.Core.Ideas;
 /// <param name="Bindings">Material in each role used at this step.</param>
 /// <param name="Makes">Pieces that come about while it is worked.</param>
 public sealed record IdeaStep(
-    int Number, string Do, int Count, IReadOnlyDictionary<string, StandIn> Bindings, IReadOnlyList<MadePiece> Makes)
+    int Number,
+    string Do,
+    int Count,
+    IReadOnlyDictionary<string, StandIn> Bindings,
+    IReadOnlyList<MadePiece> Makes
+)
 {
     /// <summary>Amounts a child that a calculator counted, by role.</summary>
     public IReadOnlyDictionary<string, Counted> Counted { get; init; } = new Dictionary<string, Counted>();
@@ -26,9 +31,20 @@ public sealed record IdeaStep(
     }
 
     // Held in the hand, these keep the fingers off what is sticky or damp.
-    private static readonly string[] KeepsHandsOff = ["tongs", "tweezers", "spoon", "scoop", "brush", "stamp", "dropper", "sponge"];
+    private static readonly string[] KeepsHandsOff =
+    [
+        "tongs",
+        "tweezers",
+        "spoon",
+        "scoop",
+        "brush",
+        "stamp",
+        "dropper",
+        "sponge",
+    ];
 
-    /// <summary>How the work feels to bare hands, in a word of the touch ladder; null where it is dry or a tool is used.</summary>
+    /// <summary>How the work feels to bare hands, in a word of the touch ladder; null where it is dry or a tool is
+    /// used.</summary>
     public string? Feel(IReadOnlyList<string> actions)
     {
         ArgumentNullException.ThrowIfNull(actions);
@@ -48,14 +64,29 @@ public sealed record IdeaStep(
 
     /// <summary>How a role is counted at this step, in words.</summary>
     public string EachInWords(Role role, string unit) =>
-        Counted.TryGetValue(role.Name, out var counted) ? $"{counted.Amount:0.##} {unit} each, {counted.Trace}" : role.Quantity.InWords(Count, unit);
+        Counted.TryGetValue(role.Name, out var counted)
+            ? $"{counted.Amount:0.##} {unit} each, {counted.Trace}"
+            : role.Quantity.InWords(Count, unit);
 
     /// <summary>The step with other materials, its calculated amounts counted anew.</summary>
-    public IdeaStep With(IReadOnlyDictionary<string, StandIn> bindings, IEnumerable<Role> roles) => this with
-    {
-        Bindings = bindings,
-        Counted = roles.Where(r => r.IsCountedByMaterial && bindings.ContainsKey(r.Name))
-            .Select(r => (r.Name, Counted: StepCounts.Of(r, Making, bindings[r.Name].Material, bindings.GetValueOrDefault("tray")?.Material)))
-            .Where(x => x.Counted is not null).ToDictionary(x => x.Name, x => x.Counted!),
-    };
+    public IdeaStep With(IReadOnlyDictionary<string, StandIn> bindings, IEnumerable<Role> roles) =>
+        this with
+        {
+            Bindings = bindings,
+            Counted = roles
+                .Where(r => r.IsCountedByMaterial && bindings.ContainsKey(r.Name))
+                .Select(r =>
+                    (
+                        r.Name,
+                        Counted: StepCounts.Of(
+                            r,
+                            Making,
+                            bindings[r.Name].Material,
+                            bindings.GetValueOrDefault("tray")?.Material
+                        )
+                    )
+                )
+                .Where(x => x.Counted is not null)
+                .ToDictionary(x => x.Name, x => x.Counted!),
+        };
 }

@@ -9,5 +9,9 @@ namespace Nido.Core.Ideas;
 public sealed record MadePiece(string Name, string From, Body Body)
 {
     /// <summary>The piece as made of a material.</summary>
-    public Body Of(Material material) => Body with { Height = Body.Height == 0 && Body.Shape == Shape.Box ? material.Height : Body.Height };
+    public Body Of(Material material) =>
+        Body with
+        {
+            Height = Body.Height == 0 && Body.Shape == Shape.Box ? material.Height : Body.Height,
+        };
 }

@@ -23,7 +23,12 @@ public static class OwnTheme
         ["call"] = "Ready",
     };
 
-    private static readonly string[] UsualQuestions = ["What will happen?", "Which one works better?", "Why did it tip?"];
+    private static readonly string[] UsualQuestions =
+    [
+        "What will happen?",
+        "Which one works better?",
+        "Why did it tip?",
+    ];
 
     /// <summary>The theme of a draft.</summary>
     /// <param name="id">Opaque.</param>
@@ -34,25 +39,61 @@ public static class OwnTheme
         ArgumentNullException.ThrowIfNull(draft);
         ArgumentNullException.ThrowIfNull(sorted);
         var letter = draft.Letter.Trim().ToUpperInvariant();
-        var slots = Theme.RequiredSlots.ToDictionary(s => s, s => draft.Slots.GetValueOrDefault(s) is { Length: > 0 } own ? own.Trim() : PlainSlots[s]);
+        var slots = Theme.RequiredSlots.ToDictionary(
+            s => s,
+            s => draft.Slots.GetValueOrDefault(s) is { Length: > 0 } own ? own.Trim() : PlainSlots[s]
+        );
         // Said to the children as the word of the letter: none that misleads, where there is another.
-        var letterWord = (sorted.FirstOrDefault(s => s.Fit == LetterFit.Clear) ?? sorted.FirstOrDefault(s => s.Fit == LetterFit.BlendOrDigraph) ?? sorted[0]).Word;
-        var second = draft.SecondLetter.Trim().ToUpperInvariant() is { Length: > 0 } set ? set
+        var letterWord = (
+            sorted.FirstOrDefault(s => s.Fit == LetterFit.Clear)
+            ?? sorted.FirstOrDefault(s => s.Fit == LetterFit.BlendOrDigraph)
+            ?? sorted[0]
+        ).Word;
+        var second = draft.SecondLetter.Trim().ToUpperInvariant() is { Length: > 0 } set
+            ? set
             : sorted.Select(s => s.Word[..1].ToUpperInvariant()).FirstOrDefault(l => l != letter) ?? letter;
         return new(
-            id, draft.Name.Trim(), letter, $"/{letter.ToLowerInvariant()}/", letterWord, second, draft.NumbersTo, draft.OlderNumbersTo,
-            draft.Shapes.Count > 0 ? draft.Shapes : ["circle"], draft.Colours.Count > 0 ? draft.Colours : ["red"], slots, draft.Words, draft.Story.Trim(),
+            id,
+            draft.Name.Trim(),
+            letter,
+            $"/{letter.ToLowerInvariant()}/",
+            letterWord,
+            second,
+            draft.NumbersTo,
+            draft.OlderNumbersTo,
+            draft.Shapes.Count > 0 ? draft.Shapes : ["circle"],
+            draft.Colours.Count > 0 ? draft.Colours : ["red"],
+            slots,
+            draft.Words,
+            draft.Story.Trim(),
             draft.Rhyme.Count > 0 ? draft.Rhyme : CountingRhyme(slots["small"], slots["smalls"], draft.NumbersTo),
             draft.Questions.Count > 0 ? draft.Questions : UsualQuestions,
-            draft.Greeting.Trim() is { Length: > 0 } hello ? hello : $"Each child finds a {slots["flat"]} with their name and says good morning to the one beside them.",
-            draft.Farewell.Trim() is { Length: > 0 } bye ? bye : $"Each puts one {slots["small"]} into the {slots["holder"]} and says goodbye.")
+            draft.Greeting.Trim() is { Length: > 0 } hello
+                ? hello
+                : $"Each child finds a {slots["flat"]} with their name and says good morning to the one beside them.",
+            draft.Farewell.Trim() is { Length: > 0 } bye
+                ? bye
+                : $"Each puts one {slots["small"]} into the {slots["holder"]} and says goodbye."
+        )
         {
             Language = draft.Language,
             Books = draft.Books,
             Sayings = draft.Sayings,
             Pictures = draft.Pictures,
             Fits = draft.Fits,
-            Prep = [new($"Write {draft.Words.Count} words of the week on cards, a picture on each", Math.Max(2, draft.Words.Count), 0, false, []) { Kind = "print" }],
+            Prep =
+            [
+                new(
+                    $"Write {draft.Words.Count} words of the week on cards, a picture on each",
+                    Math.Max(2, draft.Words.Count),
+                    0,
+                    false,
+                    []
+                )
+                {
+                    Kind = "print",
+                },
+            ],
         };
     }
 
@@ -61,8 +102,11 @@ public static class OwnTheme
     /// <param name="smalls">Several of them.</param>
     /// <param name="to">Counts up to this, 2–20.</param>
     public static IReadOnlyList<string> CountingRhyme(string small, string smalls, int to) =>
-    [
-        .. Enumerable.Range(1, Math.Clamp(to, 2, 20) - 1).Select(n =>
-            $"{n} {(n == 1 ? small : smalls)} by the door, in comes one and there is one more: {n} and 1 are {n + 1}."),
-    ];
+        [
+            .. Enumerable
+                .Range(1, Math.Clamp(to, 2, 20) - 1)
+                .Select(n =>
+                    $"{n} {(n == 1 ? small : smalls)} by the door, in comes one and there is one more: {n} and 1 are {n + 1}."
+                ),
+        ];
 }

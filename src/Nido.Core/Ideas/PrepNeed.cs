@@ -8,21 +8,30 @@ namespace Nido.Core.Ideas;
 /// <param name="Actions">What is done, for the safety rules (cut, heat, drill…).</param>
 public sealed record PrepNeed(string What, int Minutes, int WaitHours, bool AdultOnly, IReadOnlyList<string> Actions)
 {
-    /// <summary>Days its result keeps: paint on a sponge one, a bowl of water none; null where it keeps for good.</summary>
+    /// <summary>Days its result keeps: paint on a sponge one, a bowl of water none; null where it keeps for
+    /// good.</summary>
     public int? KeepsDays { get; init; }
 
     /// <summary>What kind it is, where ways of working may leave it out: lines, model, print.</summary>
     public string? Kind { get; init; }
 
-    /// <summary>What it is where Nido prints what an adult would draw or write; null where paper does not help.</summary>
+    /// <summary>What it is where Nido prints what an adult would draw or write; null where paper does not
+    /// help.</summary>
     public Printing? Print { get; init; }
 
     /// <summary>Minutes that printing spares; 0 where it is done by hand.</summary>
     public int Spared { get; init; }
 
     /// <summary>The work where there is a printer.</summary>
-    public PrepNeed Printed() => Print is null ? this
-        : this with { What = Print.What, Minutes = Print.Minutes, Spared = Minutes - Print.Minutes };
+    public PrepNeed Printed() =>
+        Print is null
+            ? this
+            : this with
+            {
+                What = Print.What,
+                Minutes = Print.Minutes,
+                Spared = Minutes - Print.Minutes,
+            };
 }
 
 /// <summary>Printing in place of drawing, writing or cutting out by eye.</summary>

@@ -9,9 +9,17 @@ namespace Nido.Core.Ideas;
 /// <param name="Quantity">How many.</param>
 /// <param name="SparePercent">Added on top, 0–100.</param>
 /// <param name="Optional">The idea can do without it.</param>
-public sealed record Role(string Name, RoleNeeds Needs, Per Per, QuantityRule Quantity, double SparePercent, bool Optional)
+public sealed record Role(
+    string Name,
+    RoleNeeds Needs,
+    Per Per,
+    QuantityRule Quantity,
+    double SparePercent,
+    bool Optional
+)
 {
-    /// <summary>How much instead where the material is measured in grams or mL, not counted; null where it makes no difference.</summary>
+    /// <summary>How much instead where the material is measured in grams or mL, not counted; null where it makes no
+    /// difference.</summary>
     public double? Loose { get; init; }
 
     /// <summary>It is fastened where it stays, so that a cord in this role is not free: a line along a wall.</summary>

@@ -3,7 +3,8 @@ using Nido.Core.Making;
 
 namespace Nido.Core.Ideas;
 
-/// <summary>Lets the calculators count what a step takes: sticks and joints of a frame, pieces of an arc, grain for a layer.</summary>
+/// <summary>Lets the calculators count what a step takes: sticks and joints of a frame, pieces of an arc, grain for a
+/// layer.</summary>
 public static class StepCounts
 {
     /// <summary>The amount a calculator counts for a role, or null where the role's rule is a plain one.</summary>
@@ -24,12 +25,26 @@ public static class StepCounts
         var rule = role.Quantity;
         return rule.Kind switch
         {
-            QuantityKind.FrameSticks when Frame(making) is { } f =>
-                new(rule.Factor * f.Sticks, $"{making.Frame}: {f.Sticks} sticks between {f.Joints} joints"),
-            QuantityKind.FrameJoints when Frame(making) is { } f =>
-                new(rule.Factor * f.Joints, $"{making.Frame}: {f.Joints} joints, {BusiestJoint(making)} sticks in the busiest"),
-            QuantityKind.ArcPieces when making.ArcRadius is { } r && material.Width > 0 => Arc(rule, making, r, material),
-            QuantityKind.TrayLayer when making.LayerDepth is { } depth && tray is not null => Layer(rule, depth, tray, material),
+            QuantityKind.FrameSticks when Frame(making) is { } f => new(
+                rule.Factor * f.Sticks,
+                $"{making.Frame}: {f.Sticks} sticks between {f.Joints} joints"
+            ),
+            QuantityKind.FrameJoints when Frame(making) is { } f => new(
+                rule.Factor * f.Joints,
+                $"{making.Frame}: {f.Joints} joints, {BusiestJoint(making)} sticks in the busiest"
+            ),
+            QuantityKind.ArcPieces when making.ArcRadius is { } r && material.Width > 0 => Arc(
+                rule,
+                making,
+                r,
+                material
+            ),
+            QuantityKind.TrayLayer when making.LayerDepth is { } depth && tray is not null => Layer(
+                rule,
+                depth,
+                tray,
+                material
+            ),
             _ => null,
         };
     }
@@ -47,14 +62,23 @@ public static class StepCounts
     private static Counted Arc(QuantityRule rule, StepMaking making, double radius, Material piece)
     {
         var rows = ArcRows.Of(new(radius, making.ArcPitch, making.ArcRows, piece.Width, making.ArcGap, 1));
-        return new(rule.Factor * rows.PerChild, $"half circles of {piece.Width:0.#} mm pieces: {string.Join(" + ", rows.PiecesPerRow)} = {rows.PerChild}");
+        return new(
+            rule.Factor * rows.PerChild,
+            $"half circles of {piece.Width:0.#} mm pieces: {string.Join(" + ", rows.PiecesPerRow)} = {rows.PerChild}"
+        );
     }
 
     private static Counted Layer(QuantityRule rule, double depth, Material tray, Material grain)
     {
         var fill = TrayFill.Of(new(tray.Length, tray.Width, depth, grain.Density ?? 1));
         return grain.Unit == MaterialUnit.Gram
-            ? new(rule.Factor * Math.Round(fill.MassG), $"{tray.Length:0} × {tray.Width:0} mm, {depth:0.#} mm deep = {fill.VolumeMl:0} mL, {fill.MassG:0} g")
-            : new(rule.Factor * Math.Round(fill.VolumeMl), $"{tray.Length:0} × {tray.Width:0} mm, {depth:0.#} mm deep = {fill.VolumeMl:0} mL");
+            ? new(
+                rule.Factor * Math.Round(fill.MassG),
+                $"{tray.Length:0} × {tray.Width:0} mm, {depth:0.#} mm deep = {fill.VolumeMl:0} mL, {fill.MassG:0} g"
+            )
+            : new(
+                rule.Factor * Math.Round(fill.VolumeMl),
+                $"{tray.Length:0} × {tray.Width:0} mm, {depth:0.#} mm deep = {fill.VolumeMl:0} mL"
+            );
     }
 }

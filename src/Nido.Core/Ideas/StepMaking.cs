@@ -1,6 +1,7 @@
 namespace Nido.Core.Ideas;
 
-/// <summary>What is built or laid at a step, for the calculators that count its pieces. Lengths in mm; null where nothing of the kind is.</summary>
+/// <summary>What is built or laid at a step, for the calculators that count its pieces. Lengths in mm; null where
+/// nothing of the kind is.</summary>
 /// <param name="Frame">Name of a frame of sticks and joints.</param>
 /// <param name="Storeys">Storeys of a tower.</param>
 /// <param name="ArcRadius">Radius of the outermost half circle.</param>
@@ -9,7 +10,14 @@ namespace Nido.Core.Ideas;
 /// <param name="ArcGap">Between pieces.</param>
 /// <param name="LayerDepth">Depth of a layer in a tray.</param>
 public sealed record StepMaking(
-    string? Frame, int Storeys, double? ArcRadius, int ArcRows, double ArcPitch, double ArcGap, double? LayerDepth)
+    string? Frame,
+    int Storeys,
+    double? ArcRadius,
+    int ArcRows,
+    double ArcPitch,
+    double ArcGap,
+    double? LayerDepth
+)
 {
     /// <summary>Nothing is built or laid.</summary>
     public static StepMaking None { get; } = new(null, 1, null, 1, 0, 0, null);

@@ -27,16 +27,35 @@ namespace Nido.Core.Ideas;
 /// <param name="Prep">Work beforehand.</param>
 /// <param name="Instructions">In order, with theme slots.</param>
 public sealed record Technique(
-    string Id, string Name, string Title, string Ladder, IReadOnlyDictionary<string, int> Strands,
-    IReadOnlyList<BlockKind> Blocks, bool Led, int Adults, int Minutes, int CleanUpMinutes, int Mess, HandLoad HandLoad,
-    bool WarmUp, bool WholeArm, bool DryWeather, IReadOnlyList<string> Actions, IReadOnlyList<Approach> Approaches,
-    int ThemeLink, IReadOnlyList<Role> Roles, IReadOnlyList<TechniqueStep> Steps, IReadOnlyList<PrepNeed> Prep,
-    IReadOnlyList<string> Instructions)
+    string Id,
+    string Name,
+    string Title,
+    string Ladder,
+    IReadOnlyDictionary<string, int> Strands,
+    IReadOnlyList<BlockKind> Blocks,
+    bool Led,
+    int Adults,
+    int Minutes,
+    int CleanUpMinutes,
+    int Mess,
+    HandLoad HandLoad,
+    bool WarmUp,
+    bool WholeArm,
+    bool DryWeather,
+    IReadOnlyList<string> Actions,
+    IReadOnlyList<Approach> Approaches,
+    int ThemeLink,
+    IReadOnlyList<Role> Roles,
+    IReadOnlyList<TechniqueStep> Steps,
+    IReadOnlyList<PrepNeed> Prep,
+    IReadOnlyList<string> Instructions
+)
 {
     /// <summary>What else ways of working ask about it.</summary>
     public IReadOnlyList<string> Traits { get; init; } = [];
 
-    /// <summary>Id of the technique that makes, on a day before, what this one is done with; null where nothing of the kind is needed.</summary>
+    /// <summary>Id of the technique that makes, on a day before, what this one is done with; null where nothing of the
+    /// kind is needed.</summary>
     public string? MadeBy { get; init; }
 
     /// <summary>Sheets it is worked on or with.</summary>

@@ -9,7 +9,12 @@ namespace Nido.Core.Ideas;
 /// <param name="Overrides">Roles whose needs differ at this step; null means the role is not used.</param>
 /// <param name="Makes">Pieces that come about while it is worked.</param>
 public sealed record TechniqueStep(
-    int Step, string Do, int Count, IReadOnlyDictionary<string, RoleNeeds?> Overrides, IReadOnlyList<MadePiece> Makes)
+    int Step,
+    string Do,
+    int Count,
+    IReadOnlyDictionary<string, RoleNeeds?> Overrides,
+    IReadOnlyList<MadePiece> Makes
+)
 {
     /// <summary>What is built or laid, for the calculators.</summary>
     public StepMaking Making { get; init; } = StepMaking.None;

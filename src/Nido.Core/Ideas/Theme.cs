@@ -19,10 +19,24 @@ namespace Nido.Core.Ideas;
 /// <param name="Greeting">Hello routine.</param>
 /// <param name="Farewell">Goodbye routine.</param>
 public sealed record Theme(
-    string Id, string Name, string Letter, string Sound, string LetterWord, string SecondLetter, int NumbersTo,
-    int OlderNumbersTo, IReadOnlyList<string> Shapes, IReadOnlyList<string> Colours,
-    IReadOnlyDictionary<string, string> Slots, IReadOnlyList<string> Words, string Story, IReadOnlyList<string> Rhyme,
-    IReadOnlyList<string> Questions, string Greeting, string Farewell)
+    string Id,
+    string Name,
+    string Letter,
+    string Sound,
+    string LetterWord,
+    string SecondLetter,
+    int NumbersTo,
+    int OlderNumbersTo,
+    IReadOnlyList<string> Shapes,
+    IReadOnlyList<string> Colours,
+    IReadOnlyDictionary<string, string> Slots,
+    IReadOnlyList<string> Words,
+    string Story,
+    IReadOnlyList<string> Rhyme,
+    IReadOnlyList<string> Questions,
+    string Greeting,
+    string Farewell
+)
 {
     /// <summary>Books to read.</summary>
     public IReadOnlyList<Book> Books { get; init; } = [];
@@ -33,7 +47,8 @@ public sealed record Theme(
     /// <summary>Id of a shipped picture for a word; a word left out has none.</summary>
     public IReadOnlyDictionary<string, string> Pictures { get; init; } = new Dictionary<string, string>();
 
-    /// <summary>Greeting, farewell and story where the group keeps feasts: by the choice in celebrations (festive, faith).</summary>
+    /// <summary>Greeting, farewell and story where the group keeps feasts: by the choice in celebrations (festive,
+    /// faith).</summary>
     public IReadOnlyDictionary<string, Occasion> Occasions { get; init; } = new Dictionary<string, Occasion>();
 
     /// <summary>How words go with the letter where the dictionary does not know them: set by an adult.</summary>
@@ -47,8 +62,22 @@ public sealed record Theme(
     /// <param name="celebrations">The choice in celebrations.</param>
     public Theme As(bool smallLetters, string? celebrations)
     {
-        var kept = celebrations is not null && Occasions.TryGetValue(celebrations, out var o) ? this with { Greeting = o.Greeting, Farewell = o.Farewell, Story = o.Story } : this;
-        return smallLetters ? kept with { Letter = Letter.ToLowerInvariant(), SecondLetter = SecondLetter.ToLowerInvariant() } : kept;
+        var kept =
+            celebrations is not null && Occasions.TryGetValue(celebrations, out var o)
+                ? this with
+                {
+                    Greeting = o.Greeting,
+                    Farewell = o.Farewell,
+                    Story = o.Story,
+                }
+                : this;
+        return smallLetters
+            ? kept with
+            {
+                Letter = Letter.ToLowerInvariant(),
+                SecondLetter = SecondLetter.ToLowerInvariant(),
+            }
+            : kept;
     }
 
     /// <summary>Work for the theme itself, before its first day.</summary>
@@ -58,7 +87,22 @@ public sealed record Theme(
     /// The slots every theme fills. A capital in the braces (<c>{Smalls}</c>) capitalises the first letter.
     /// </summary>
     public static IReadOnlyList<string> RequiredSlots { get; } =
-        ["small", "smalls", "flat", "flats", "long", "holder", "place", "who", "route", "vehicle", "load", "sheet", "mark", "call"];
+    [
+        "small",
+        "smalls",
+        "flat",
+        "flats",
+        "long",
+        "holder",
+        "place",
+        "who",
+        "route",
+        "vehicle",
+        "load",
+        "sheet",
+        "mark",
+        "call",
+    ];
 
     /// <summary>The text with its braces filled from the theme.</summary>
     public string Fill(string text)
@@ -66,22 +110,24 @@ public sealed record Theme(
         var filled = text;
         foreach (var (slot, word) in Slots.Concat(OwnSlots()))
         {
-            filled = filled.Replace($"{{{slot}}}", word, StringComparison.Ordinal)
+            filled = filled
+                .Replace($"{{{slot}}}", word, StringComparison.Ordinal)
                 .Replace($"{{{Capital(slot)}}}", Capital(word), StringComparison.Ordinal);
         }
 
         return filled;
     }
 
-    private Dictionary<string, string> OwnSlots() => new()
-    {
-        ["letter"] = Letter,
-        ["sound"] = Sound,
-        ["letterWord"] = LetterWord,
-        ["top"] = $"{NumbersTo}",
-        ["olderTop"] = $"{OlderNumbersTo}",
-        ["shape"] = Shapes[0],
-    };
+    private Dictionary<string, string> OwnSlots() =>
+        new()
+        {
+            ["letter"] = Letter,
+            ["sound"] = Sound,
+            ["letterWord"] = LetterWord,
+            ["top"] = $"{NumbersTo}",
+            ["olderTop"] = $"{OlderNumbersTo}",
+            ["shape"] = Shapes[0],
+        };
 
     private static string Capital(string word) => word.Length == 0 ? word : char.ToUpperInvariant(word[0]) + word[1..];
 }

@@ -4,8 +4,18 @@ namespace Nido.Core.Ideas;
 public static class Traits
 {
     /// <summary>All of them.</summary>
-    public static IReadOnlySet<string> All { get; } = new HashSet<string>
-    {
-        "sheet", "product", "race", "only-a-race", "standing", "floor", "guide-lines", "letters", "whole-arm", "base",
-    };
+    public static IReadOnlySet<string> All { get; } =
+        new HashSet<string>
+        {
+            "sheet",
+            "product",
+            "race",
+            "only-a-race",
+            "standing",
+            "floor",
+            "guide-lines",
+            "letters",
+            "whole-arm",
+            "base",
+        };
 }

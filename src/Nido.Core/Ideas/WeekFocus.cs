@@ -11,8 +11,32 @@ public sealed record WeekFocus(string Letter, int NumbersTo, int OlderNumbersTo)
     // Said where an English theme has no word with the letter: plain things every child knows, ours.
     private static readonly string[] PlainWords =
     [
-        "apple", "ball", "cup", "door", "egg", "fish", "garden", "hat", "insect", "jar", "kite", "lamp", "moon", "nest", "orange", "pot",
-        "queen", "rain", "sun", "table", "umbrella", "van", "water", "box", "yarn", "zip",
+        "apple",
+        "ball",
+        "cup",
+        "door",
+        "egg",
+        "fish",
+        "garden",
+        "hat",
+        "insect",
+        "jar",
+        "kite",
+        "lamp",
+        "moon",
+        "nest",
+        "orange",
+        "pot",
+        "queen",
+        "rain",
+        "sun",
+        "table",
+        "umbrella",
+        "van",
+        "water",
+        "box",
+        "yarn",
+        "zip",
     ];
 
     /// <summary>The theme with this letter and these numbers.</summary>
@@ -30,8 +54,12 @@ public sealed record WeekFocus(string Letter, int NumbersTo, int OlderNumbersTo)
         }
 
         var sorted = sort(letter);
-        var word = sorted.FirstOrDefault(s => s.Fit == LetterFit.Clear)?.Word
-            ?? (theme.Language == "en" ? PlainWords : []).FirstOrDefault(w => w.StartsWith(letter, StringComparison.OrdinalIgnoreCase)) ?? letter;
+        var word =
+            sorted.FirstOrDefault(s => s.Fit == LetterFit.Clear)?.Word
+            ?? (theme.Language == "en" ? PlainWords : []).FirstOrDefault(w =>
+                w.StartsWith(letter, StringComparison.OrdinalIgnoreCase)
+            )
+            ?? letter;
         return counted with
         {
             Letter = letter,

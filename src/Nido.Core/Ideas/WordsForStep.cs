@@ -8,7 +8,8 @@ public static class WordsForStep
     /// <summary>Words listed on a card at most.</summary>
     public const int Most = 8;
 
-    /// <summary>A line for the card, or null where the ladder has nothing to do with words, letters or numbers.</summary>
+    /// <summary>A line for the card, or null where the ladder has nothing to do with words, letters or
+    /// numbers.</summary>
     /// <param name="ladder">Id of the ladder.</param>
     /// <param name="step">Number on it.</param>
     /// <param name="words">Words of the theme, sorted for its letter.</param>
@@ -17,7 +18,8 @@ public static class WordsForStep
     {
         ArgumentNullException.ThrowIfNull(words);
         ArgumentNullException.ThrowIfNull(theme);
-        string? List(IEnumerable<WordSort.Sorted> of) => of.Select(w => w.Word).Take(Most).ToArray() is { Length: > 0 } some ? string.Join(", ", some) : null;
+        string? List(IEnumerable<WordSort.Sorted> of) =>
+            of.Select(w => w.Word).Take(Most).ToArray() is { Length: > 0 } some ? string.Join(", ", some) : null;
         var clear = words.Where(w => w.Fit == LetterFit.Clear).ToArray();
         var misleading = words.Where(w => w.Fit is LetterFit.Hidden or LetterFit.OtherSound).ToArray();
         return (ladder, step) switch
@@ -27,7 +29,8 @@ public static class WordsForStep
             ("sounds", 6 or 7) => List(clear.Concat(words.Where(w => w.Fit == LetterFit.OtherLetter))),
             ("sounds", _) => misleading.Length == 0 ? List(clear) : $"{List(clear)}; leave out {List(misleading)}",
             ("letters", <= 4) => $"{theme.Letter}: {List(clear) ?? List(words)}",
-            ("letters", _) => $"{theme.Letter} and {theme.SecondLetter}: {List(clear.Concat(words.Where(w => w.Fit == LetterFit.BlendOrDigraph))) ?? List(words)}",
+            ("letters", _) =>
+                $"{theme.Letter} and {theme.SecondLetter}: {List(clear.Concat(words.Where(w => w.Fit == LetterFit.BlendOrDigraph))) ?? List(words)}",
             ("talk", <= 3) => List(words.Where(w => w.Said?.Syllables == 1)) ?? List(words),
             ("rhyme", >= 5) => Rhymes(words) ?? List(words),
             ("blending", 2) => List(words.Where(w => w.Said?.Syllables == 2)) ?? List(words),
@@ -43,15 +46,28 @@ public static class WordsForStep
 
     private static string? Beats(IReadOnlyList<WordSort.Sorted> words)
     {
-        string[] byBeats = [.. words.Where(w => w.Said is not null).GroupBy(w => w.Said!.Syllables).OrderBy(g => g.Key)
-            .Select(g => $"{g.Key}: {string.Join(", ", g.Take(3).Select(w => w.Word))}")];
+        string[] byBeats =
+        [
+            .. words
+                .Where(w => w.Said is not null)
+                .GroupBy(w => w.Said!.Syllables)
+                .OrderBy(g => g.Key)
+                .Select(g => $"{g.Key}: {string.Join(", ", g.Take(3).Select(w => w.Word))}"),
+        ];
         return byBeats.Length == 0 ? null : string.Join("; ", byBeats);
     }
 
     private static string? Rhymes(IReadOnlyList<WordSort.Sorted> words)
     {
-        string[] pairs = [.. words.Where(w => w.Rhymes.Count > 0).Select(w => (string[])[w.Word, w.Rhymes[0]])
-            .DistinctBy(p => string.Join(' ', p.Order(StringComparer.Ordinal))).Take(4).Select(p => $"{p[0]} – {p[1]}")];
+        string[] pairs =
+        [
+            .. words
+                .Where(w => w.Rhymes.Count > 0)
+                .Select(w => (string[])[w.Word, w.Rhymes[0]])
+                .DistinctBy(p => string.Join(' ', p.Order(StringComparer.Ordinal)))
+                .Take(4)
+                .Select(p => $"{p[0]} – {p[1]}"),
+        ];
         return pairs.Length == 0 ? null : string.Join(", ", pairs);
     }
 }

@@ -12,7 +12,16 @@ public static class ArcRows
     /// <param name="Children">Who makes one each.</param>
     /// <param name="Spare">Percent on top.</param>
     /// <param name="SamplePerRow">One example is glued on each row beforehand.</param>
-    public sealed record Ask(double OuterRadius, double RowPitch, int Rows, double PieceSize, double Gap, int Children, double Spare = 0, bool SamplePerRow = false);
+    public sealed record Ask(
+        double OuterRadius,
+        double RowPitch,
+        int Rows,
+        double PieceSize,
+        double Gap,
+        int Children,
+        double Spare = 0,
+        bool SamplePerRow = false
+    );
 
     /// <summary>What comes out.</summary>
     /// <param name="PiecesPerRow">⌊(πr + gap)/(pieceSize + gap)⌋, outer row first.</param>
@@ -20,7 +29,13 @@ public static class ArcRows
     /// <param name="PerChild">Pieces a child places; an example glued beforehand is not among them.</param>
     /// <param name="Total">Pieces to lay ready for everyone, examples and spare included.</param>
     /// <param name="Trace">In words.</param>
-    public sealed record Answer(IReadOnlyList<int> PiecesPerRow, IReadOnlyList<double> GuideLineLengths, int PerChild, int Total, IReadOnlyList<string> Trace);
+    public sealed record Answer(
+        IReadOnlyList<int> PiecesPerRow,
+        IReadOnlyList<double> GuideLineLengths,
+        int PerChild,
+        int Total,
+        IReadOnlyList<string> Trace
+    );
 
     /// <summary>Counts the rows.</summary>
     public static Answer Of(Ask ask)
@@ -35,24 +50,40 @@ public static class ArcRows
         var spare = Need.Spare(ask.Spare);
         if (outer - ((rows - 1) * pitch) <= 0)
         {
-            throw Need.Refused("rows", rows, $"the innermost row would have no radius left; at most {Need.Floor((outer / pitch) - 1e-6) + 1} rows fit with this pitch");
+            throw Need.Refused(
+                "rows",
+                rows,
+                $"the innermost row would have no radius left; at most {Need.Floor((outer / pitch) - 1e-6) + 1} rows fit with this pitch"
+            );
         }
 
         double[] radii = [.. Enumerable.Range(0, rows).Select(k => outer - (k * pitch))];
         int[] pieces = [.. radii.Select(r => Need.Floor(((Math.PI * r) + gap) / (size + gap)))];
         if (Array.FindIndex(pieces, p => p == 0) is >= 0 and var empty)
         {
-            throw Need.Refused("pieceSize", size, $"row {empty + 1} with radius {radii[empty]:0.#} mm has no room for a piece; take smaller pieces or fewer rows");
+            throw Need.Refused(
+                "pieceSize",
+                size,
+                $"row {empty + 1} with radius {radii[empty]:0.#} mm has no room for a piece; take smaller pieces or fewer rows"
+            );
         }
 
         var each = pieces.Sum();
         var perChild = each - (ask.SamplePerRow ? rows : 0);
         var total = Need.Spared((double)each * children, spare);
-        return new(pieces, [.. radii.Select(r => Need.Round(Math.PI * r))], perChild, total,
-        [
-            .. radii.Select((r, k) => $"Row {k + 1}: half a circle of radius {r:0.#} mm is π × {r:0.#} = {Math.PI * r:0.#} mm; ({Math.PI * r:0.#} + {gap:0.#}) / ({size:0.#} + {gap:0.#}) gives {pieces[k]} pieces"),
-            $"{string.Join(" + ", pieces)} = {each} on one sheet{(ask.SamplePerRow ? $", {rows} of them glued beforehand, so {perChild} for a child to place" : "")}",
-            $"{each} × {children} children{(spare > 0 ? $" and {spare:0.#}% spare" : "")} = {total}",
-        ]);
+        return new(
+            pieces,
+            [.. radii.Select(r => Need.Round(Math.PI * r))],
+            perChild,
+            total,
+            [
+                .. radii.Select(
+                    (r, k) =>
+                        $"Row {k + 1}: half a circle of radius {r:0.#} mm is π × {r:0.#} = {Math.PI * r:0.#} mm; ({Math.PI * r:0.#} + {gap:0.#}) / ({size:0.#} + {gap:0.#}) gives {pieces[k]} pieces"
+                ),
+                $"{string.Join(" + ", pieces)} = {each} on one sheet{(ask.SamplePerRow ? $", {rows} of them glued beforehand, so {perChild} for a child to place" : "")}",
+                $"{each} × {children} children{(spare > 0 ? $" and {spare:0.#}% spare" : "")} = {total}",
+            ]
+        );
     }
 }

@@ -3,8 +3,10 @@ namespace Nido.Core.Making;
 /// <summary>Pieces a container holds poured in loosely, as a range.</summary>
 public static class ContainerCapacity
 {
-    /// <summary>Share of a container that loosely poured even pieces fill (random loose to random close packing).</summary>
-    private const double Loose = 0.55, Close = 0.64;
+    /// <summary>Share of a container that loosely poured even pieces fill (random loose to random close
+    /// packing).</summary>
+    private const double Loose = 0.55,
+        Close = 0.64;
 
     /// <summary>What is asked.</summary>
     /// <param name="Volume">Of the container, mL.</param>
@@ -28,6 +30,12 @@ public static class ContainerCapacity
         var (fewest, most) = (Need.Floor(volume * loose / piece), Need.Floor(volume * close / piece));
         return most == 0
             ? throw Need.Refused("volume", volume, $"one piece is {piece:0.##} mL; the container must be larger")
-            : new(fewest, most, [$"{volume:0.##} mL / {piece:0.###} mL a piece = {volume / piece:0.#}, of which {100 * loose:0}–{100 * close:0}% find room: {fewest}–{most}"]);
+            : new(
+                fewest,
+                most,
+                [
+                    $"{volume:0.##} mL / {piece:0.###} mL a piece = {volume / piece:0.#}, of which {100 * loose:0}–{100 * close:0}% find room: {fewest}–{most}",
+                ]
+            );
     }
 }

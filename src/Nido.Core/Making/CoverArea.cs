@@ -4,7 +4,8 @@ namespace Nido.Core.Making;
 public static class CoverArea
 {
     /// <summary>Shares of the patch that pieces laid by hand cover; common practice.</summary>
-    private const double Loose = 0.6, Close = 0.8;
+    private const double Loose = 0.6,
+        Close = 0.8;
 
     /// <summary>What is asked.</summary>
     /// <param name="Area">mm²; or width and height.</param>
@@ -12,7 +13,13 @@ public static class CoverArea
     /// <param name="Height">mm.</param>
     /// <param name="Piece">A piece lying flat.</param>
     /// <param name="Packing">Share that is covered, 0.1–1; left out, 0.6–0.8.</param>
-    public sealed record Ask(FitsThrough.Piece Piece, double? Area = null, double? Width = null, double? Height = null, double? Packing = null);
+    public sealed record Ask(
+        FitsThrough.Piece Piece,
+        double? Area = null,
+        double? Width = null,
+        double? Height = null,
+        double? Packing = null
+    );
 
     /// <summary>What comes out.</summary>
     /// <param name="Fewest">Laid loosely.</param>
@@ -24,13 +31,20 @@ public static class CoverArea
     public static Answer Of(Ask ask)
     {
         ArgumentNullException.ThrowIfNull(ask);
-        var area = ask.Area is { } a ? Need.Between("area", a, 1, 100_000_000, "mm²")
+        var area = ask.Area is { } a
+            ? Need.Between("area", a, 1, 100_000_000, "mm²")
             : Need.Length("width", ask.Width ?? 0) * Need.Length("height", ask.Height ?? 0);
         var piece = FitsThrough.Footprint(FitsThrough.Checked("piece", ask.Piece));
         var (loose, close) = ask.Packing is { } p ? (Need.Between("packing", p, 0.1, 1), p) : (Loose, Close);
         var (fewest, most) = (Need.Floor(area * loose / piece), Need.Floor(area * close / piece));
         return most == 0
             ? throw Need.Refused("piece", FitsThrough.Words(ask.Piece), $"it is larger than the patch of {area:0} mm²")
-            : new(fewest, most, [$"{area:0} mm² / {piece:0} mm² a piece = {area / piece:0.#}, of which {100 * loose:0}–{100 * close:0}% find room: {fewest}–{most}"]);
+            : new(
+                fewest,
+                most,
+                [
+                    $"{area:0} mm² / {piece:0} mm² a piece = {area / piece:0.#}, of which {100 * loose:0}–{100 * close:0}% find room: {fewest}–{most}",
+                ]
+            );
     }
 }

@@ -15,7 +15,12 @@ public static class DirectionStrips
     /// <param name="Counts">Arrows of each direction.</param>
     /// <param name="Pieces">Arrows in all.</param>
     /// <param name="Trace">In words.</param>
-    public sealed record Answer(IReadOnlyList<IReadOnlyList<string>> Strips, IReadOnlyDictionary<string, int> Counts, int Pieces, IReadOnlyList<string> Trace);
+    public sealed record Answer(
+        IReadOnlyList<IReadOnlyList<string>> Strips,
+        IReadOnlyDictionary<string, int> Counts,
+        int Pieces,
+        IReadOnlyList<string> Trace
+    );
 
     /// <summary>Draws the strips.</summary>
     public static Answer Of(Ask ask)
@@ -38,10 +43,14 @@ public static class DirectionStrips
         }
 
         var counts = directions.ToDictionary(d => d, d => strips.Sum(s => s.Count(x => x == d)));
-        return new(strips, counts, count * length,
-        [
-            $"{directions.Count}^{length} = {possible:#,0} strips are possible; {count} different ones are drawn",
-            $"{count} × {length} = {count * length} arrows: {string.Join(", ", counts.Select(c => $"{c.Value} {c.Key}"))}",
-        ]);
+        return new(
+            strips,
+            counts,
+            count * length,
+            [
+                $"{directions.Count}^{length} = {possible:#,0} strips are possible; {count} different ones are drawn",
+                $"{count} × {length} = {count * length} arrows: {string.Join(", ", counts.Select(c => $"{c.Value} {c.Key}"))}",
+            ]
+        );
     }
 }

@@ -1,6 +1,7 @@
 namespace Nido.Core.Making;
 
-/// <summary>Dot cards: dots to six as on dice, in rows of five above; or along the edges where a punch must reach them.</summary>
+/// <summary>Dot cards: dots to six as on dice, in rows of five above; or along the edges where a punch must reach
+/// them.</summary>
 public static class Dots
 {
     /// <summary>What is asked.</summary>
@@ -13,7 +14,15 @@ public static class Dots
     /// <param name="PunchReach">How far the punch reaches in from the edge, mm; null for any pen or stamp.</param>
     /// <param name="Sets">How many of each card.</param>
     public sealed record Ask(
-        IReadOnlyList<int> Numerals, double HoleDiameter, double CardWidth, double CardHeight, double Margin = 5, double Gap = 3, double? PunchReach = null, int Sets = 1);
+        IReadOnlyList<int> Numerals,
+        double HoleDiameter,
+        double CardWidth,
+        double CardHeight,
+        double Margin = 5,
+        double Gap = 3,
+        double? PunchReach = null,
+        int Sets = 1
+    );
 
     /// <summary>Centre of a dot from the upper left corner, mm.</summary>
     public sealed record Dot(double X, double Y);
@@ -27,7 +36,13 @@ public static class Dots
     /// <param name="Fits">Every card fits.</param>
     /// <param name="Layout">Card by card.</param>
     /// <param name="Trace">In words.</param>
-    public sealed record Answer(int PerSet, int Total, bool Fits, IReadOnlyList<Card> Layout, IReadOnlyList<string> Trace);
+    public sealed record Answer(
+        int PerSet,
+        int Total,
+        bool Fits,
+        IReadOnlyList<Card> Layout,
+        IReadOnlyList<string> Trace
+    );
 
     /// <summary>Lays out the dots.</summary>
     public static Answer Of(Ask ask)
@@ -52,20 +67,45 @@ public static class Dots
         var sets = Need.Whole("sets", ask.Sets, 1, 1000);
         Card[] cards = [.. numerals.Select(n => Laid(n, ask))];
         var perSet = numerals.Sum();
-        return new(perSet, perSet * sets, cards.All(c => c.Fits), cards,
-        [
-            $"{string.Join(" + ", numerals)} = {perSet} dots a set{(sets > 1 ? $", {perSet * sets} for {sets} sets" : "")}",
-            ask.PunchReach is { } r ? $"The punch reaches {r:0.#} mm in, so all dots lie along the edges" : "To six as on dice, rows of five above",
-            cards.All(c => c.Fits) ? "Every card has room" : $"No room on the card for {string.Join(", ", cards.Where(c => !c.Fits).Select(c => c.Numeral))}: take a larger card, smaller dots or a smaller gap",
-        ]);
+        return new(
+            perSet,
+            perSet * sets,
+            cards.All(c => c.Fits),
+            cards,
+            [
+                $"{string.Join(" + ", numerals)} = {perSet} dots a set{(sets > 1 ? $", {perSet * sets} for {sets} sets" : "")}",
+                ask.PunchReach is { } r
+                    ? $"The punch reaches {r:0.#} mm in, so all dots lie along the edges"
+                    : "To six as on dice, rows of five above",
+                cards.All(c => c.Fits)
+                    ? "Every card has room"
+                    : $"No room on the card for {string.Join(", ", cards.Where(c => !c.Fits).Select(c => c.Numeral))}: take a larger card, smaller dots or a smaller gap",
+            ]
+        );
     }
 
     private static Card Laid(int n, Ask ask)
     {
-        Dot[] dots = ask.PunchReach is not null ? AlongTheEdges(n, ask) : n <= 6 ? AsOnDice(n, ask) : RowsOfFive(n, ask);
+        Dot[] dots =
+            ask.PunchReach is not null ? AlongTheEdges(n, ask)
+            : n <= 6 ? AsOnDice(n, ask)
+            : RowsOfFive(n, ask);
         var inset = ask.Margin + (ask.HoleDiameter / 2);
-        var inside = dots.All(d => d.X >= inset - 1e-6 && d.Y >= inset - 1e-6 && d.X <= ask.CardWidth - inset + 1e-6 && d.Y <= ask.CardHeight - inset + 1e-6);
-        var apart = dots.Select((d, i) => dots.Skip(i + 1).All(o => Math.Sqrt(((d.X - o.X) * (d.X - o.X)) + ((d.Y - o.Y) * (d.Y - o.Y))) >= ask.HoleDiameter + ask.Gap - 1e-6)).All(x => x);
+        var inside = dots.All(d =>
+            d.X >= inset - 1e-6
+            && d.Y >= inset - 1e-6
+            && d.X <= ask.CardWidth - inset + 1e-6
+            && d.Y <= ask.CardHeight - inset + 1e-6
+        );
+        var apart = dots.Select(
+                (d, i) =>
+                    dots.Skip(i + 1)
+                        .All(o =>
+                            Math.Sqrt(((d.X - o.X) * (d.X - o.X)) + ((d.Y - o.Y) * (d.Y - o.Y)))
+                            >= ask.HoleDiameter + ask.Gap - 1e-6
+                        )
+            )
+            .All(x => x);
         var reached = ask.PunchReach is not { } reach || inset <= reach + 1e-6;
         return new(n, inside && apart && reached, [.. dots.Select(d => new Dot(Need.Round(d.X), Need.Round(d.Y)))]);
     }
@@ -95,14 +135,16 @@ public static class Dots
         return [.. Enumerable.Range(0, n).Select(k => new Dot(left + (k % 5 * pitch), top + (k / 5 * pitch)))];
     }
 
-    /// <summary>Evenly along the line that lies half a dot and the margin inside the edge, from the upper left corner clockwise.</summary>
+    /// <summary>Evenly along the line that lies half a dot and the margin inside the edge, from the upper left corner
+    /// clockwise.</summary>
     private static Dot[] AlongTheEdges(int n, Ask ask)
     {
         var inset = ask.Margin + (ask.HoleDiameter / 2);
         var (w, h) = (ask.CardWidth - (2 * inset), ask.CardHeight - (2 * inset));
         return [.. Enumerable.Range(0, n).Select(k => At(k * 2 * (Math.Max(0, w) + Math.Max(0, h)) / n))];
 
-        Dot At(double s) => s < w ? new(inset + s, inset)
+        Dot At(double s) =>
+            s < w ? new(inset + s, inset)
             : s < w + h ? new(inset + w, inset + s - w)
             : s < (2 * w) + h ? new(inset + w - (s - w - h), inset + h)
             : new(inset, inset + h - (s - (2 * w) - h));

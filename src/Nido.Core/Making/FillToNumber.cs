@@ -28,10 +28,13 @@ public static class FillToNumber
         var children = Need.Whole("children", ask.Children, 1, 1000);
         var spare = Need.Spare(ask.Spare);
         var total = Need.Spared((double)labels.Sum() * children, spare);
-        return new(labels.Sum(), total,
-        [
-            $"{string.Join(" + ", labels)} = {labels.Sum()}",
-            $"{labels.Sum()} × {children}{(spare > 0 ? $" and {spare:0.#}% spare" : "")} = {total}",
-        ]);
+        return new(
+            labels.Sum(),
+            total,
+            [
+                $"{string.Join(" + ", labels)} = {labels.Sum()}",
+                $"{labels.Sum()} × {children}{(spare > 0 ? $" and {spare:0.#}% spare" : "")} = {total}",
+            ]
+        );
     }
 }

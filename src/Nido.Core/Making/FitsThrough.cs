@@ -2,7 +2,8 @@ using Nido.Core.Cupboard;
 
 namespace Nido.Core.Making;
 
-/// <summary>Whether a piece goes through an opening when it is pushed straight, turned as it likes beforehand.</summary>
+/// <summary>Whether a piece goes through an opening when it is pushed straight, turned as it likes
+/// beforehand.</summary>
 public static class FitsThrough
 {
     /// <summary>A piece.</summary>
@@ -13,7 +14,15 @@ public static class FitsThrough
     /// <param name="Height">Of a box or disc, mm.</param>
     /// <param name="Soft">It can be squeezed to half.</param>
     /// <param name="Name">What it is called, where several are told apart.</param>
-    public sealed record Piece(string Shape, double Diameter = 0, double Length = 0, double Width = 0, double Height = 0, bool Soft = false, string? Name = null);
+    public sealed record Piece(
+        string Shape,
+        double Diameter = 0,
+        double Length = 0,
+        double Width = 0,
+        double Height = 0,
+        bool Soft = false,
+        string? Name = null
+    );
 
     /// <summary>An opening.</summary>
     /// <param name="Shape">round or slot.</param>
@@ -38,7 +47,10 @@ public static class FitsThrough
         ArgumentNullException.ThrowIfNull(ask);
         var piece = Checked("piece", ask.Piece);
         var opening = Checked("opening", ask.Opening);
-        var (clearance, turn) = Sections(piece).Select(s => (Clearance(s, opening), s.Turn)).OrderByDescending(x => x.Item1).First();
+        var (clearance, turn) = Sections(piece)
+            .Select(s => (Clearance(s, opening), s.Turn))
+            .OrderByDescending(x => x.Item1)
+            .First();
         var squeezed = clearance < -1e-6 && piece.Soft;
         if (squeezed)
         {
@@ -47,26 +59,34 @@ public static class FitsThrough
 
         var passes = clearance >= -1e-6;
         var words = squeezed && passes ? "squeezed" : turn;
-        return new(passes, Need.Round(clearance), words,
-        [
-            $"{Words(piece)} into {(opening.Shape == "round" ? $"a round opening of {opening.Diameter:0.#} mm" : $"a slot of {opening.Width:0.#} × {opening.Height:0.#} mm")}",
-            passes ? $"It goes through {words}, with {clearance:0.#} mm to spare" : $"It does not go through: {-clearance:0.#} mm are lacking even {turn}",
-            .. piece.Soft && squeezed ? (string[])["Soft: counted as squeezed to half, a convention of ours"] : [],
-        ]);
+        return new(
+            passes,
+            Need.Round(clearance),
+            words,
+            [
+                $"{Words(piece)} into {(opening.Shape == "round" ? $"a round opening of {opening.Diameter:0.#} mm" : $"a slot of {opening.Width:0.#} × {opening.Height:0.#} mm")}",
+                passes
+                    ? $"It goes through {words}, with {clearance:0.#} mm to spare"
+                    : $"It does not go through: {-clearance:0.#} mm are lacking even {turn}",
+                .. piece.Soft && squeezed ? (string[])["Soft: counted as squeezed to half, a convention of ours"] : [],
+            ]
+        );
     }
 
     /// <summary>A cross-section: a rectangle of sides A and B, or a circle where B is 0.</summary>
     private readonly record struct Section(double A, double B, string Turn);
 
-    private static IEnumerable<Section> Sections(Piece p) => p.Shape switch
-    {
-        "sphere" => [new(p.Diameter, 0, "any way")],
-        "rod" => [new(p.Diameter, 0, "end first"), new(p.Length, p.Diameter, "sideways")],
-        "disc" => [new(p.Diameter, 0, "flat"), new(p.Diameter, p.Height, "edge first")],
-        _ => Box([.. new[] { p.Length, p.Width, p.Height }.Order()]),
-    };
+    private static IEnumerable<Section> Sections(Piece p) =>
+        p.Shape switch
+        {
+            "sphere" => [new(p.Diameter, 0, "any way")],
+            "rod" => [new(p.Diameter, 0, "end first"), new(p.Length, p.Diameter, "sideways")],
+            "disc" => [new(p.Diameter, 0, "flat"), new(p.Diameter, p.Height, "edge first")],
+            _ => Box([.. new[] { p.Length, p.Width, p.Height }.Order()]),
+        };
 
-    private static IEnumerable<Section> Box(double[] s) => [new(s[1], s[0], "end first"), new(s[2], s[0], "edge first"), new(s[2], s[1], "flat")];
+    private static IEnumerable<Section> Box(double[] s) =>
+        [new(s[1], s[0], "end first"), new(s[2], s[0], "edge first"), new(s[2], s[1], "flat")];
 
     private static double Clearance(Section s, Opening o)
     {
@@ -84,8 +104,13 @@ public static class FitsThrough
         var (p, q) = (Math.Max(s.A, s.B), Math.Min(s.A, s.B));
         var straight = Math.Min(wide - p, narrow - q);
         // A long thin section may go through slanting (Carver 1957).
-        var slanting = p > wide && q <= narrow && (p * p) + (q * q) >= wide * wide
-            && narrow >= ((2 * p * q * wide) + (((p * p) - (q * q)) * Math.Sqrt((p * p) + (q * q) - (wide * wide)))) / ((p * p) + (q * q));
+        var slanting =
+            p > wide
+            && q <= narrow
+            && (p * p) + (q * q) >= wide * wide
+            && narrow
+                >= ((2 * p * q * wide) + (((p * p) - (q * q)) * Math.Sqrt((p * p) + (q * q) - (wide * wide))))
+                    / ((p * p) + (q * q));
         return slanting ? 0 : straight;
     }
 
@@ -98,11 +123,15 @@ public static class FitsThrough
         }
 
         Need.OneOf($"{field}.shape", piece.Shape, "sphere", "box", "rod", "disc");
-        foreach (var (name, value, wanted) in ((string, double, bool)[])
-                 [
-                     ("diameter", piece.Diameter, piece.Shape != "box"), ("length", piece.Length, piece.Shape is "box" or "rod"),
-                     ("width", piece.Width, piece.Shape == "box"), ("height", piece.Height, piece.Shape is "box" or "disc"),
-                 ])
+        foreach (
+            var (name, value, wanted) in ((string, double, bool)[])
+                [
+                    ("diameter", piece.Diameter, piece.Shape != "box"),
+                    ("length", piece.Length, piece.Shape is "box" or "rod"),
+                    ("width", piece.Width, piece.Shape == "box"),
+                    ("height", piece.Height, piece.Shape is "box" or "disc"),
+                ]
+        )
         {
             if (wanted)
             {
@@ -135,24 +164,27 @@ public static class FitsThrough
     }
 
     /// <summary>Volume in mm³.</summary>
-    internal static double Volume(Piece p) => p.Shape switch
-    {
-        "sphere" => Math.PI * Math.Pow(p.Diameter, 3) / 6,
-        "rod" => Math.PI * p.Diameter * p.Diameter / 4 * p.Length,
-        "disc" => Math.PI * p.Diameter * p.Diameter / 4 * p.Height,
-        _ => p.Length * p.Width * p.Height,
-    };
+    internal static double Volume(Piece p) =>
+        p.Shape switch
+        {
+            "sphere" => Math.PI * Math.Pow(p.Diameter, 3) / 6,
+            "rod" => Math.PI * p.Diameter * p.Diameter / 4 * p.Length,
+            "disc" => Math.PI * p.Diameter * p.Diameter / 4 * p.Height,
+            _ => p.Length * p.Width * p.Height,
+        };
 
     /// <summary>Area it covers lying flat, mm².</summary>
-    internal static double Footprint(Piece p) => p.Shape switch
-    {
-        "sphere" or "disc" => Math.PI * p.Diameter * p.Diameter / 4,
-        "rod" => p.Diameter * p.Length,
-        _ => p.Length * p.Width,
-    };
+    internal static double Footprint(Piece p) =>
+        p.Shape switch
+        {
+            "sphere" or "disc" => Math.PI * p.Diameter * p.Diameter / 4,
+            "rod" => p.Diameter * p.Length,
+            _ => p.Length * p.Width,
+        };
 
     /// <summary>The piece in words.</summary>
-    internal static string Words(Piece p) => $"{p.Name ?? p.Shape} {new Body(
+    internal static string Words(Piece p) =>
+        $"{p.Name ?? p.Shape} {new Body(
         p.Shape switch { "sphere" => Shape.Sphere, "rod" => Shape.Rod, "disc" => Shape.Disc, _ => Shape.Box },
         p.Length, p.Shape == "box" ? p.Width : p.Diameter, p.Height).InWords}";
 }

@@ -18,8 +18,15 @@ public static class Frame
     /// <param name="StrawLength">Length of what sticks and braces are cut from, mm; null asks no straws.</param>
     /// <param name="MaxSticksPerJoint">What a joint can hold; null asks nothing.</param>
     public sealed record Ask(
-        string? Shape = null, int Storeys = 1, IReadOnlyList<double[]>? Joints = null, IReadOnlyList<int[]>? Sticks = null,
-        int Count = 1, double StickLength = 100, double? StrawLength = null, int? MaxSticksPerJoint = null);
+        string? Shape = null,
+        int Storeys = 1,
+        IReadOnlyList<double[]>? Joints = null,
+        IReadOnlyList<int[]>? Sticks = null,
+        int Count = 1,
+        double StickLength = 100,
+        double? StrawLength = null,
+        int? MaxSticksPerJoint = null
+    );
 
     /// <summary>A brace between two joints. Length in mm.</summary>
     public sealed record Brace(int I, int J, double Length);
@@ -31,7 +38,8 @@ public static class Frame
     /// <param name="Braces">Where they go, shortest first; each raises the rank.</param>
     /// <param name="Straws">Straws for the sticks and braces of all frames, or null.</param>
     /// <param name="CrowdedJoints">Joints that would hold more than they can, braces included.</param>
-    /// <param name="TipAngleDeg">How far it can be tipped before it falls over its nearest edge, degrees; 0 where it stands on less than three joints.</param>
+    /// <param name="TipAngleDeg">How far it can be tipped before it falls over its nearest edge, degrees; 0 where it
+    /// stands on less than three joints.</param>
     /// <param name="Maxwell">3V − 6 − E (flat 2V − 3 − E).</param>
     /// <param name="Rank">Rank of the rigidity matrix.</param>
     /// <param name="IsFlat">It lies in one plane.</param>
@@ -39,8 +47,20 @@ public static class Frame
     /// <param name="Lines">Sticks as pairs of joints, for the drawing.</param>
     /// <param name="Trace">In words.</param>
     public sealed record Answer(
-        int Joints, int Sticks, int BracesToStandStill, IReadOnlyList<Brace> Braces, int? Straws, IReadOnlyList<int> CrowdedJoints, double TipAngleDeg,
-        int Maxwell, int Rank, bool IsFlat, IReadOnlyList<double[]> Points, IReadOnlyList<int[]> Lines, IReadOnlyList<string> Trace);
+        int Joints,
+        int Sticks,
+        int BracesToStandStill,
+        IReadOnlyList<Brace> Braces,
+        int? Straws,
+        IReadOnlyList<int> CrowdedJoints,
+        double TipAngleDeg,
+        int Maxwell,
+        int Rank,
+        bool IsFlat,
+        IReadOnlyList<double[]> Points,
+        IReadOnlyList<int[]> Lines,
+        IReadOnlyList<string> Trace
+    );
 
     /// <summary>Counts, braces and tips the frame.</summary>
     public static Answer Of(Ask ask)
@@ -48,8 +68,12 @@ public static class Frame
         ArgumentNullException.ThrowIfNull(ask);
         var count = Need.Whole("count", ask.Count, 1, 500);
         var length = Need.Length("stickLength", ask.StickLength, 2000);
-        var (points, sticks) = ask.Shape is null ? ByHand(ask) : FrameShapes.Of(
-            Need.OneOf("shape", ask.Shape, FrameShapes.Names), Need.Whole("storeys", ask.Storeys, 1, 20));
+        var (points, sticks) = ask.Shape is null
+            ? ByHand(ask)
+            : FrameShapes.Of(
+                Need.OneOf("shape", ask.Shape, FrameShapes.Names),
+                Need.Whole("storeys", ask.Storeys, 1, 20)
+            );
         points = ask.Shape is null ? points : [.. points.Select(p => Array.ConvertAll(p, x => x * length))];
         var flat = Flat(points);
         var space = new RowSpace();
@@ -61,17 +85,43 @@ public static class Frame
         var free = flat is null ? (3 * points.Length) - 6 : (2 * points.Length) - 3;
         var rank = space.Rank;
         var braces = Braced(flat ?? points, points, sticks, space, free);
-        int[] degree = [.. points.Select((_, v) => sticks.Count(s => s.Contains(v)) + braces.Count(b => b.I == v || b.J == v))];
+        int[] degree =
+        [
+            .. points.Select((_, v) => sticks.Count(s => s.Contains(v)) + braces.Count(b => b.I == v || b.J == v)),
+        ];
         int[] crowded = ask.MaxSticksPerJoint is { } most
-            ? [.. Enumerable.Range(0, points.Length).Where(v => degree[v] > Need.Whole("maxSticksPerJoint", most, 1, 50))]
+            ?
+            [
+                .. Enumerable
+                    .Range(0, points.Length)
+                    .Where(v => degree[v] > Need.Whole("maxSticksPerJoint", most, 1, 50)),
+            ]
             : [];
-        double[] lengths = [.. sticks.Select(s => Distance(points[s[0]], points[s[1]])), .. braces.Select(b => b.Length)];
-        int? straws = ask.StrawLength is { } straw ? Straws(lengths, Need.Length("strawLength", straw, 5000), count) : null;
+        double[] lengths =
+        [
+            .. sticks.Select(s => Distance(points[s[0]], points[s[1]])),
+            .. braces.Select(b => b.Length),
+        ];
+        int? straws = ask.StrawLength is { } straw
+            ? Straws(lengths, Need.Length("strawLength", straw, 5000), count)
+            : null;
         var tip = TipAngle(points, sticks);
         var maxwell = free - sticks.Length;
         return new(
-            points.Length, sticks.Length, free - rank, braces, straws, crowded, Need.Round(tip), maxwell, rank, flat is not null, points, sticks,
-            Words(points.Length, sticks.Length, free, rank, flat is not null, braces, straws, count, crowded, tip));
+            points.Length,
+            sticks.Length,
+            free - rank,
+            braces,
+            straws,
+            crowded,
+            Need.Round(tip),
+            maxwell,
+            rank,
+            flat is not null,
+            points,
+            sticks,
+            Words(points.Length, sticks.Length, free, rank, flat is not null, braces, straws, count, crowded, tip)
+        );
     }
 
     private static (double[][] Joints, int[][] Sticks) ByHand(Ask ask)
@@ -82,30 +132,57 @@ public static class Frame
         {
             if (joints[v].Length != 3 || joints[v].Any(x => !(Math.Abs(x) <= Need.Longest)))
             {
-                throw Need.Refused($"joints[{v}]", string.Join(", ", joints[v]), $"three numbers up to {Need.Longest:#,0} are wanted");
+                throw Need.Refused(
+                    $"joints[{v}]",
+                    string.Join(", ", joints[v]),
+                    $"three numbers up to {Need.Longest:#,0} are wanted"
+                );
             }
 
             if (Array.FindIndex(joints, 0, v, w => Distance(w, joints[v]) < 1e-6) is >= 0 and var same)
             {
-                throw Need.Refused($"joints[{v}]", $"{v}", $"it lies where joint {same} is; every joint needs its own place");
+                throw Need.Refused(
+                    $"joints[{v}]",
+                    $"{v}",
+                    $"it lies where joint {same} is; every joint needs its own place"
+                );
             }
         }
 
         for (var e = 0; e < sticks.Length; e++)
         {
-            if (sticks[e].Length != 2 || sticks[e].Any(v => v < 0 || v >= joints.Length) || sticks[e][0] == sticks[e][1])
+            if (
+                sticks[e].Length != 2
+                || sticks[e].Any(v => v < 0 || v >= joints.Length)
+                || sticks[e][0] == sticks[e][1]
+            )
             {
-                throw Need.Refused($"sticks[{e}]", string.Join(", ", sticks[e]), $"two different joints from 0 to {joints.Length - 1} are wanted");
+                throw Need.Refused(
+                    $"sticks[{e}]",
+                    string.Join(", ", sticks[e]),
+                    $"two different joints from 0 to {joints.Length - 1} are wanted"
+                );
             }
 
             if (Array.FindIndex(sticks, 0, e, s => s.Order().SequenceEqual(sticks[e].Order())) is >= 0 and var twice)
             {
-                throw Need.Refused($"sticks[{e}]", string.Join(", ", sticks[e]), $"it stands at {twice} already; each stick is wanted once");
+                throw Need.Refused(
+                    $"sticks[{e}]",
+                    string.Join(", ", sticks[e]),
+                    $"it stands at {twice} already; each stick is wanted once"
+                );
             }
         }
 
-        return Enumerable.Range(0, joints.Length).FirstOrDefault(v => sticks.All(s => !s.Contains(v)), -1) is >= 0 and var floating
-            ? throw Need.Refused("joints", floating, $"joint {floating} has no stick and would float; join it or leave it out")
+        return
+            Enumerable.Range(0, joints.Length).FirstOrDefault(v => sticks.All(s => !s.Contains(v)), -1)
+                is >= 0
+                    and var floating
+            ? throw Need.Refused(
+                "joints",
+                floating,
+                $"joint {floating} has no stick and would float; join it or leave it out"
+            )
             : (joints, sticks);
     }
 
@@ -135,7 +212,15 @@ public static class Frame
             throw Need.Refused("joints", "all on one line", "a frame needs joints that do not all lie on one line");
         }
 
-        return axes.Count == 3 ? null : [.. points.Select(p => (double[])[.. axes.Select(axis => p.Zip(points[0], (a, b) => a - b).Zip(axis, (a, b) => a * b).Sum())])];
+        return axes.Count == 3
+            ? null
+            :
+            [
+                .. points.Select(p =>
+                    (double[])
+                        [.. axes.Select(axis => p.Zip(points[0], (a, b) => a - b).Zip(axis, (a, b) => a * b).Sum())]
+                ),
+            ];
     }
 
     /// <summary>A row of the rigidity matrix: the stick's direction at one end, its opposite at the other.</summary>
@@ -158,12 +243,13 @@ public static class Frame
     {
         var joined = sticks.Select(s => (Math.Min(s[0], s[1]), Math.Max(s[0], s[1]))).ToHashSet();
         var braces = new List<Brace>();
-        var pairs = from i in Enumerable.Range(0, points.Length)
-                    from j in Enumerable.Range(i + 1, points.Length - i - 1)
-                    where !joined.Contains((i, j))
-                    let length = Math.Round(Distance(points[i], points[j]), 6)
-                    orderby length, i, j
-                    select (i, j, length);
+        var pairs =
+            from i in Enumerable.Range(0, points.Length)
+            from j in Enumerable.Range(i + 1, points.Length - i - 1)
+            where !joined.Contains((i, j))
+            let length = Math.Round(Distance(points[i], points[j]), 6)
+            orderby length, i, j
+            select (i, j, length);
         foreach (var (i, j, length) in pairs.TakeWhile(_ => space.Rank < free))
         {
             if (space.Add(Row(where, i, j)))
@@ -175,12 +261,17 @@ public static class Frame
         return braces;
     }
 
-    /// <summary>Longest pieces first, each into the straw where it leaves least; straws of all frames together.</summary>
+    /// <summary>Longest pieces first, each into the straw where it leaves least; straws of all frames
+    /// together.</summary>
     private static int Straws(double[] lengths, double straw, int count)
     {
         if (lengths.Max() > straw + 1e-6)
         {
-            throw Need.Refused("strawLength", straw, $"the longest piece is {lengths.Max():0.#} mm; take longer straws or a smaller stickLength");
+            throw Need.Refused(
+                "strawLength",
+                straw,
+                $"the longest piece is {lengths.Max():0.#} mm; take longer straws or a smaller stickLength"
+            );
         }
 
         var rests = new List<double>();
@@ -210,22 +301,41 @@ public static class Frame
     {
         var ground = points.Min(p => p[2]);
         var weight = sticks.Sum(s => Distance(points[s[0]], points[s[1]]));
-        double Centre(int axis) => sticks.Sum(s => Distance(points[s[0]], points[s[1]]) * (points[s[0]][axis] + points[s[1]][axis]) / 2) / weight;
+        double Centre(int axis) =>
+            sticks.Sum(s => Distance(points[s[0]], points[s[1]]) * (points[s[0]][axis] + points[s[1]][axis]) / 2)
+            / weight;
         var hull = Hull.Of([.. points.Where(p => p[2] - ground < 1e-6).Select(p => (p[0], p[1]))]);
         return hull.Count < 3 ? 0 : Hull.TipAngle(hull, Centre(0), Centre(1), Centre(2) - ground);
     }
 
     private static double Distance(double[] a, double[] b) => Math.Sqrt(a.Zip(b, (x, y) => (x - y) * (x - y)).Sum());
 
-    private static string[] Words(int v, int e, int free, int rank, bool flat, List<Brace> braces, int? straws, int count, int[] crowded, double tip) =>
-    [
-        $"{v} joints and {e} sticks{(count > 1 ? $" a frame; {v * count} and {e * count} for {count}" : "")}",
-        flat
-            ? $"Flat: it stands still in its plane with 2 × {v} − 3 = {free} independent sticks; these {e} give {rank}"
-            : $"It stands still with 3 × {v} − 6 = {free} independent sticks (Maxwell 1864); these {e} give {rank}{(rank < Math.Min(e, free) ? ", some of them say the same twice" : "")}",
-        braces.Count == 0 ? "No brace is needed" : $"{free} − {rank} = {braces.Count} braces, the shortest that help: {string.Join(", ", braces.GroupBy(b => b.Length).Select(g => $"{g.Count()} of {g.Key:0.#} mm"))}",
-        .. straws is { } s ? (string[])[$"{s} straws for sticks and braces{(count > 1 ? $" of {count} frames" : "")}"] : [],
-        .. crowded.Length > 0 ? (string[])[$"Crowded joints: {string.Join(", ", crowded)}"] : [],
-        tip > 0 ? $"It can be tipped by {tip:0}° before it falls" : "It stands on fewer than three joints and falls over",
-    ];
+    private static string[] Words(
+        int v,
+        int e,
+        int free,
+        int rank,
+        bool flat,
+        List<Brace> braces,
+        int? straws,
+        int count,
+        int[] crowded,
+        double tip
+    ) =>
+        [
+            $"{v} joints and {e} sticks{(count > 1 ? $" a frame; {v * count} and {e * count} for {count}" : "")}",
+            flat
+                ? $"Flat: it stands still in its plane with 2 × {v} − 3 = {free} independent sticks; these {e} give {rank}"
+                : $"It stands still with 3 × {v} − 6 = {free} independent sticks (Maxwell 1864); these {e} give {rank}{(rank < Math.Min(e, free) ? ", some of them say the same twice" : "")}",
+            braces.Count == 0
+                ? "No brace is needed"
+                : $"{free} − {rank} = {braces.Count} braces, the shortest that help: {string.Join(", ", braces.GroupBy(b => b.Length).Select(g => $"{g.Count()} of {g.Key:0.#} mm"))}",
+            .. straws is { } s
+                ? (string[])[$"{s} straws for sticks and braces{(count > 1 ? $" of {count} frames" : "")}"]
+                : [],
+            .. crowded.Length > 0 ? (string[])[$"Crowded joints: {string.Join(", ", crowded)}"] : [],
+            tip > 0
+                ? $"It can be tipped by {tip:0}° before it falls"
+                : "It stands on fewer than three joints and falls over",
+        ];
 }

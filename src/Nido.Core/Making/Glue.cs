@@ -26,10 +26,13 @@ public static class Glue
         var spare = Need.Spare(ask.Spare);
         var each = Math.PI * width * width / 8 * length / 1000;
         var all = each * copies * (1 + (spare / 100));
-        return new(Need.Round(each), Need.Round(all),
-        [
-            $"A bead {width:0.#} mm wide is half a cylinder: π × {width:0.#}² / 8 = {Math.PI * width * width / 8:0.##} mm²",
-            $"× {length:0.#} mm = {each:0.##} mL; {copies} copies{(spare > 0 ? $" and {spare:0.#}% spare" : "")}: {all:0.##} mL",
-        ]);
+        return new(
+            Need.Round(each),
+            Need.Round(all),
+            [
+                $"A bead {width:0.#} mm wide is half a cylinder: π × {width:0.#}² / 8 = {Math.PI * width * width / 8:0.##} mm²",
+                $"× {length:0.#} mm = {each:0.##} mL; {copies} copies{(spare > 0 ? $" and {spare:0.#}% spare" : "")}: {all:0.##} mL",
+            ]
+        );
     }
 }

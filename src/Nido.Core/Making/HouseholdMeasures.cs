@@ -4,7 +4,9 @@ namespace Nido.Core.Making;
 public static class HouseholdMeasures
 {
     /// <summary>mL in a US teaspoon, tablespoon and cup. Source: NIST Handbook 44 appendix C (from memory).</summary>
-    public const double Teaspoon = 4.929, Tablespoon = 14.787, Cup = 236.588;
+    public const double Teaspoon = 4.929,
+        Tablespoon = 14.787,
+        Cup = 236.588;
 
     // Grams in a US cup. Source: USDA FoodData Central portion weights (from memory); sand and water common practice.
     private static readonly Dictionary<string, double> CupWeights = new()
@@ -36,12 +38,16 @@ public static class HouseholdMeasures
     {
         if (!us)
         {
-            var pace = amount <= 50 ? 1 : amount <= 500 ? 5 : 25;
+            var pace =
+                amount <= 50 ? 1
+                : amount <= 500 ? 5
+                : 25;
             var rounded = Math.Max(pace, Math.Round(amount / pace) * pace);
             return (rounded, rounded, "");
         }
 
-        var (step, unit, size) = amount <= 10 * Teaspoon ? (Teaspoon / 4, "tsp", Teaspoon)
+        var (step, unit, size) =
+            amount <= 10 * Teaspoon ? (Teaspoon / 4, "tsp", Teaspoon)
             : amount <= 10 * Tablespoon ? (Teaspoon, "tbsp", Tablespoon)
             : amount <= 1.25 * Cup ? (Tablespoon, "cup", Cup)
             : (Cup / 8, "cup", Cup);

@@ -17,15 +17,21 @@ internal static class Hull
         return [.. lower.SkipLast(1), .. upper.SkipLast(1)];
     }
 
-    /// <summary>How far a body can be tipped before its centre of mass lies over the nearest edge, degrees; 0 where it lies outside.</summary>
+    /// <summary>How far a body can be tipped before its centre of mass lies over the nearest edge, degrees; 0 where it
+    /// lies outside.</summary>
     public static double TipAngle(IReadOnlyList<(double X, double Y)> hull, double x, double y, double height)
     {
-        var nearest = hull.Select((a, k) =>
-        {
-            var b = hull[(k + 1) % hull.Count];
-            return Cross(a, b, (x, y)) / Math.Sqrt(((b.X - a.X) * (b.X - a.X)) + ((b.Y - a.Y) * (b.Y - a.Y)));
-        }).Min();
-        return nearest <= 0 ? 0 : height <= 1e-9 ? 90 : Math.Atan2(nearest, height) * 180 / Math.PI;
+        var nearest = hull.Select(
+                (a, k) =>
+                {
+                    var b = hull[(k + 1) % hull.Count];
+                    return Cross(a, b, (x, y)) / Math.Sqrt(((b.X - a.X) * (b.X - a.X)) + ((b.Y - a.Y) * (b.Y - a.Y)));
+                }
+            )
+            .Min();
+        return nearest <= 0 ? 0
+            : height <= 1e-9 ? 90
+            : Math.Atan2(nearest, height) * 180 / Math.PI;
     }
 
     private static List<(double X, double Y)> Half((double X, double Y)[] points)

@@ -10,7 +10,14 @@ public static class MissingNumbers
     /// <param name="Seed">The same seed gives the same line.</param>
     /// <param name="AvoidEnds">First and last are always shown.</param>
     /// <param name="AvoidNeighbours">No two gaps side by side.</param>
-    public sealed record Ask(int From, int To, int Gaps, long Seed = 1, bool AvoidEnds = false, bool AvoidNeighbours = false);
+    public sealed record Ask(
+        int From,
+        int To,
+        int Gaps,
+        long Seed = 1,
+        bool AvoidEnds = false,
+        bool AvoidNeighbours = false
+    );
 
     /// <summary>What comes out.</summary>
     /// <param name="Shown">Numbers that are written.</param>
@@ -29,13 +36,29 @@ public static class MissingNumbers
         var most = ask.AvoidNeighbours ? (open.Length + 1) / 2 : open.Length;
         if (gaps > most)
         {
-            throw Need.Refused("gaps", gaps, $"at most {most} gaps are possible from {from} to {to}{(ask.AvoidEnds ? " with the ends shown" : "")}{(ask.AvoidNeighbours ? " and no two side by side" : "")}");
+            throw Need.Refused(
+                "gaps",
+                gaps,
+                $"at most {most} gaps are possible from {from} to {to}{(ask.AvoidEnds ? " with the ends shown" : "")}{(ask.AvoidNeighbours ? " and no two side by side" : "")}"
+            );
         }
 
         // Without neighbours: choose among so many fewer places and push the later ones apart.
         var places = ask.AvoidNeighbours ? open.Length - gaps + 1 : open.Length;
-        int[] pegs = [.. Draw.Of(new SeededChance((ulong)ask.Seed), places, gaps).Order().Select((p, k) => open[ask.AvoidNeighbours ? p + k : p])];
+        int[] pegs =
+        [
+            .. Draw.Of(new SeededChance((ulong)ask.Seed), places, gaps)
+                .Order()
+                .Select((p, k) => open[ask.AvoidNeighbours ? p + k : p]),
+        ];
         int[] shown = [.. Enumerable.Range(from, to - from + 1).Except(pegs)];
-        return new(shown, pegs, [$"{to - from + 1} numbers, {gaps} of them on pegs, {shown.Length} written", $"Seed {ask.Seed} gives these every time"]);
+        return new(
+            shown,
+            pegs,
+            [
+                $"{to - from + 1} numbers, {gaps} of them on pegs, {shown.Length} written",
+                $"Seed {ask.Seed} gives these every time",
+            ]
+        );
     }
 }

@@ -10,19 +10,60 @@ public static class MixColours
         ["blue"] = [],
         ["white"] = [],
         ["black"] = [],
-        ["orange"] = [[("red", 1), ("yellow", 2)]],
-        ["green"] = [[("blue", 1), ("yellow", 2)]],
-        ["purple"] = [[("red", 1), ("blue", 1)]],
-        ["pink"] = [[("red", 1), ("white", 4)]],
-        ["light blue"] = [[("blue", 1), ("white", 4)]],
-        ["light green"] = [[("green", 1), ("white", 2)], [("green", 1), ("yellow", 2)]],
-        ["turquoise"] = [[("blue", 2), ("green", 1)]],
-        ["brown"] = [[("orange", 3), ("blue", 1)], [("red", 2), ("green", 1)]],
-        ["grey"] = [[("black", 1), ("white", 4)]],
-        ["cream"] = [[("yellow", 1), ("white", 8)]],
-        ["dark blue"] = [[("blue", 4), ("black", 1)]],
-        ["dark green"] = [[("green", 4), ("black", 1)]],
-        ["lilac"] = [[("purple", 1), ("white", 3)]],
+        ["orange"] =
+        [
+            [("red", 1), ("yellow", 2)],
+        ],
+        ["green"] =
+        [
+            [("blue", 1), ("yellow", 2)],
+        ],
+        ["purple"] =
+        [
+            [("red", 1), ("blue", 1)],
+        ],
+        ["pink"] =
+        [
+            [("red", 1), ("white", 4)],
+        ],
+        ["light blue"] =
+        [
+            [("blue", 1), ("white", 4)],
+        ],
+        ["light green"] =
+        [
+            [("green", 1), ("white", 2)],
+            [("green", 1), ("yellow", 2)],
+        ],
+        ["turquoise"] =
+        [
+            [("blue", 2), ("green", 1)],
+        ],
+        ["brown"] =
+        [
+            [("orange", 3), ("blue", 1)],
+            [("red", 2), ("green", 1)],
+        ],
+        ["grey"] =
+        [
+            [("black", 1), ("white", 4)],
+        ],
+        ["cream"] =
+        [
+            [("yellow", 1), ("white", 8)],
+        ],
+        ["dark blue"] =
+        [
+            [("blue", 4), ("black", 1)],
+        ],
+        ["dark green"] =
+        [
+            [("green", 4), ("black", 1)],
+        ],
+        ["lilac"] =
+        [
+            [("purple", 1), ("white", 3)],
+        ],
     };
 
     /// <summary>Every colour that can be had or asked for.</summary>
@@ -43,7 +84,11 @@ public static class MixColours
     public sealed record Lacking(string Want, IReadOnlyList<string> Missing);
 
     /// <summary>What comes out.</summary>
-    public sealed record Answer(IReadOnlyList<Recipe> Recipes, IReadOnlyList<Lacking> Cannot, IReadOnlyList<string> Trace);
+    public sealed record Answer(
+        IReadOnlyList<Recipe> Recipes,
+        IReadOnlyList<Lacking> Cannot,
+        IReadOnlyList<string> Trace
+    );
 
     /// <summary>Finds a mix for each colour: what is there as it is, else the mix of fewest paints.</summary>
     public static Answer Of(Ask ask)
@@ -53,18 +98,37 @@ public static class MixColours
         var want = Need.Words("want", ask.Want, 1, 40).Select(c => Need.OneOf("want", c, Known)).ToArray();
         var found = want.Select(w => (Want: w, Parts: Mix(w, have))).ToArray();
         Recipe[] recipes = [.. found.Where(f => f.Parts is not null).Select(f => new Recipe(f.Want, f.Parts!))];
-        Lacking[] cannot = [.. found.Where(f => f.Parts is null).Select(f => new Lacking(f.Want, Missing(f.Want, have)))];
-        return new(recipes, cannot,
+        Lacking[] cannot =
         [
-            .. recipes.Select(r => r.Parts.Count == 1 ? $"{r.Want} is there" : $"{r.Want}: {string.Join(" + ", r.Parts.Select(p => $"{p.Parts} {p.Colour}"))}"),
-            .. cannot.Select(c => $"{c.Want} cannot be mixed: {string.Join(" and ", c.Missing)} {(c.Missing.Count == 1 ? "is" : "are")} missing"),
-            .. recipes.Any(r => r.Parts.Count > 1) ? (string[])["The lighter paint first, the darker by drops: paints differ in strength"] : [],
-        ]);
+            .. found.Where(f => f.Parts is null).Select(f => new Lacking(f.Want, Missing(f.Want, have))),
+        ];
+        return new(
+            recipes,
+            cannot,
+            [
+                .. recipes.Select(r =>
+                    r.Parts.Count == 1
+                        ? $"{r.Want} is there"
+                        : $"{r.Want}: {string.Join(" + ", r.Parts.Select(p => $"{p.Parts} {p.Colour}"))}"
+                ),
+                .. cannot.Select(c =>
+                    $"{c.Want} cannot be mixed: {string.Join(" and ", c.Missing)} {(c.Missing.Count == 1 ? "is" : "are")} missing"
+                ),
+                .. recipes.Any(r => r.Parts.Count > 1)
+                    ? (string[])["The lighter paint first, the darker by drops: paints differ in strength"]
+                    : [],
+            ]
+        );
     }
 
-    private static Part[]? Mix(string want, HashSet<string> have) => have.Contains(want)
-        ? [new(want, 1)]
-        : Mixes[want].Select(mix => Together(mix, have)).OfType<Part[]>().OrderBy(parts => parts.Length).FirstOrDefault();
+    private static Part[]? Mix(string want, HashSet<string> have) =>
+        have.Contains(want)
+            ? [new(want, 1)]
+            : Mixes[want]
+                .Select(mix => Together(mix, have))
+                .OfType<Part[]>()
+                .OrderBy(parts => parts.Length)
+                .FirstOrDefault();
 
     /// <summary>The parts of a mix with its own mixtures mixed from paints, in the smallest whole numbers.</summary>
     private static Part[]? Together((string Colour, int Parts)[] mix, HashSet<string> have)
@@ -76,17 +140,26 @@ public static class MixColours
         }
 
         var whole = sub.Select(s => s.Of!.Sum(p => p.Parts)).Aggregate(1, Lcm);
-        var parts = sub.SelectMany(s => s.Of!.Select(p => new Part(p.Colour, s.Parts * p.Parts * whole / s.Of!.Sum(x => x.Parts))))
-            .GroupBy(p => p.Colour).Select(g => new Part(g.Key, g.Sum(p => p.Parts))).ToArray();
+        var parts = sub.SelectMany(s =>
+                s.Of!.Select(p => new Part(p.Colour, s.Parts * p.Parts * whole / s.Of!.Sum(x => x.Parts)))
+            )
+            .GroupBy(p => p.Colour)
+            .Select(g => new Part(g.Key, g.Sum(p => p.Parts)))
+            .ToArray();
         var common = parts.Select(p => p.Parts).Aggregate(Gcd);
         return [.. parts.Select(p => p with { Parts = p.Parts / common })];
     }
 
     /// <summary>Of the mix that lacks least, what it lacks.</summary>
-    private static string[] Missing(string want, HashSet<string> have) => have.Contains(want) ? []
+    private static string[] Missing(string want, HashSet<string> have) =>
+        have.Contains(want) ? []
         : Mixes[want].Length == 0 ? [want]
-        : Mixes[want].Select(mix => mix.SelectMany(m => Mix(m.Colour, have) is null ? Missing(m.Colour, have) : []).Distinct().ToArray())
-            .OrderBy(m => m.Length).First();
+        : Mixes[want]
+            .Select(mix =>
+                mix.SelectMany(m => Mix(m.Colour, have) is null ? Missing(m.Colour, have) : []).Distinct().ToArray()
+            )
+            .OrderBy(m => m.Length)
+            .First();
 
     private static int Gcd(int a, int b) => b == 0 ? a : Gcd(b, a % b);
 

@@ -20,8 +20,13 @@ public static class NameSets
     /// <param name="Sets">The pieces of each name in order, for the drawing.</param>
     /// <param name="Trace">In words.</param>
     public sealed record Answer(
-        int Pieces, IReadOnlyDictionary<string, int> PerChild, IReadOnlyDictionary<string, int> LetterCounts, IReadOnlyDictionary<string, string> Bases,
-        IReadOnlyDictionary<string, IReadOnlyList<string>> Sets, IReadOnlyList<string> Trace);
+        int Pieces,
+        IReadOnlyDictionary<string, int> PerChild,
+        IReadOnlyDictionary<string, int> LetterCounts,
+        IReadOnlyDictionary<string, string> Bases,
+        IReadOnlyDictionary<string, IReadOnlyList<string>> Sets,
+        IReadOnlyList<string> Trace
+    );
 
     /// <summary>Takes the names apart, grapheme by grapheme; spaces, hyphens and apostrophes are no pieces.</summary>
     public static Answer Of(Ask ask)
@@ -36,16 +41,26 @@ public static class NameSets
         }
 
         var times = ask.TwoSets ? 2 : 1;
-        var letters = sets.Values.SelectMany(p => p).GroupBy(l => l).OrderBy(g => g.Key, StringComparer.Create(CultureInfo.InvariantCulture, false))
+        var letters = sets
+            .Values.SelectMany(p => p)
+            .GroupBy(l => l)
+            .OrderBy(g => g.Key, StringComparer.Create(CultureInfo.InvariantCulture, false))
             .ToDictionary(g => g.Key, g => g.Count() * times);
         var total = letters.Values.Sum();
         return new(
-            total, sets.ToDictionary(s => s.Key, s => s.Value.Count * times), letters,
-            letters.Keys.Select(l => (l, Base: Letters.Base(l))).Where(x => x.Base is not null).ToDictionary(x => x.l, x => x.Base!), sets,
+            total,
+            sets.ToDictionary(s => s.Key, s => s.Value.Count * times),
+            letters,
+            letters
+                .Keys.Select(l => (l, Base: Letters.Base(l)))
+                .Where(x => x.Base is not null)
+                .ToDictionary(x => x.l, x => x.Base!),
+            sets,
             [
                 $"{string.Join(" + ", sets.Values.Select(s => s.Count))} = {sets.Values.Sum(s => s.Count)} letters{(ask.TwoSets ? $", two sets: {total}" : "")}",
                 $"Most often: {string.Join(", ", letters.OrderByDescending(l => l.Value).Take(3).Select(l => $"{l.Key} {l.Value}×"))}",
-            ]);
+            ]
+        );
     }
 
     private static string[] Pieces(string name, string letterCase)
@@ -56,7 +71,11 @@ public static class NameSets
         {
             if (letter is not null)
             {
-                pieces.Add(letterCase == "upper" || (letterCase == "title" && first) ? letter.ToUpperInvariant() : letter.ToLowerInvariant());
+                pieces.Add(
+                    letterCase == "upper" || (letterCase == "title" && first)
+                        ? letter.ToUpperInvariant()
+                        : letter.ToLowerInvariant()
+                );
             }
 
             first = letter is null;

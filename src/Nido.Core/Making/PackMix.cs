@@ -8,14 +8,24 @@ public static class PackMix
     /// <param name="PackCount">Pieces in a pack.</param>
     /// <param name="PackShares">Share of each colour in a pack; together 1.</param>
     /// <param name="Spare">Percent on top.</param>
-    public sealed record Ask(IReadOnlyDictionary<string, int> Needs, int PackCount, IReadOnlyDictionary<string, double> PackShares, double Spare = 0);
+    public sealed record Ask(
+        IReadOnlyDictionary<string, int> Needs,
+        int PackCount,
+        IReadOnlyDictionary<string, double> PackShares,
+        double Spare = 0
+    );
 
     /// <summary>What comes out.</summary>
     /// <param name="Packs">Packs that give every colour they have; 0 where none is needed of what they give.</param>
     /// <param name="MissingColours">Colours a pack does not give for sure, in the order asked.</param>
     /// <param name="Leftover">Pieces left of each colour of the packs.</param>
     /// <param name="Trace">In words.</param>
-    public sealed record Answer(int Packs, IReadOnlyList<string> MissingColours, IReadOnlyDictionary<string, int> Leftover, IReadOnlyList<string> Trace);
+    public sealed record Answer(
+        int Packs,
+        IReadOnlyList<string> MissingColours,
+        IReadOnlyDictionary<string, int> Leftover,
+        IReadOnlyList<string> Trace
+    );
 
     /// <summary>Counts the packs. A pack gives ⌊count × share⌋ of a colour for sure.</summary>
     public static Answer Of(Ask ask)
@@ -42,14 +52,32 @@ public static class PackMix
 
         var wanted = needs.ToDictionary(n => n.Key, n => Need.Spared(n.Value, spare));
         var gives = shares.ToDictionary(s => s.Key, s => Need.Floor(count * s.Value));
-        string[] missing = [.. wanted.Where(w => w.Value > 0 && gives.GetValueOrDefault(w.Key) == 0).Select(w => w.Key)];
-        var packs = wanted.Where(w => w.Value > 0 && !missing.Contains(w.Key)).Select(w => (int)Math.Ceiling(w.Value / (double)gives[w.Key])).DefaultIfEmpty(0).Max();
-        return new(packs, missing, gives.ToDictionary(g => g.Key, g => (packs * g.Value) - (missing.Contains(g.Key) ? 0 : wanted.GetValueOrDefault(g.Key))),
+        string[] missing =
         [
-            .. wanted.Where(w => w.Value > 0).Select(w => missing.Contains(w.Key)
-                ? $"{w.Key}: {w.Value} wanted, and a pack of {count} gives none for sure"
-                : $"{w.Key}: {needs[w.Key]}{(spare > 0 ? $" with {spare:0.#}% spare is {w.Value}" : "")}; a pack gives {gives[w.Key]} for sure, so {Math.Ceiling(w.Value / (double)gives[w.Key]):0} packs"),
-            $"The neediest colour decides: {packs} packs",
-        ]);
+            .. wanted.Where(w => w.Value > 0 && gives.GetValueOrDefault(w.Key) == 0).Select(w => w.Key),
+        ];
+        var packs = wanted
+            .Where(w => w.Value > 0 && !missing.Contains(w.Key))
+            .Select(w => (int)Math.Ceiling(w.Value / (double)gives[w.Key]))
+            .DefaultIfEmpty(0)
+            .Max();
+        return new(
+            packs,
+            missing,
+            gives.ToDictionary(
+                g => g.Key,
+                g => (packs * g.Value) - (missing.Contains(g.Key) ? 0 : wanted.GetValueOrDefault(g.Key))
+            ),
+            [
+                .. wanted
+                    .Where(w => w.Value > 0)
+                    .Select(w =>
+                        missing.Contains(w.Key)
+                            ? $"{w.Key}: {w.Value} wanted, and a pack of {count} gives none for sure"
+                            : $"{w.Key}: {needs[w.Key]}{(spare > 0 ? $" with {spare:0.#}% spare is {w.Value}" : "")}; a pack gives {gives[w.Key]} for sure, so {Math.Ceiling(w.Value / (double)gives[w.Key]):0} packs"
+                    ),
+                $"The neediest colour decides: {packs} packs",
+            ]
+        );
     }
 }

@@ -1,6 +1,7 @@
 namespace Nido.Core.Making;
 
-/// <summary>Cards with a pattern to copy or go on with, or rings of beads: how many there can be, and some of them.</summary>
+/// <summary>Cards with a pattern to copy or go on with, or rings of beads: how many there can be, and some of
+/// them.</summary>
 public static class PatternCards
 {
     private static readonly Dictionary<string, int[]> Units = new()
@@ -21,14 +22,26 @@ public static class PatternCards
     /// <param name="MaxCards">Cards wanted at most.</param>
     /// <param name="Seed">The same seed gives the same cards.</param>
     public sealed record Ask(
-        string Kind, IReadOnlyList<string> Colours, int Length, IReadOnlyDictionary<string, int>? Available = null, bool Flip = false, int MaxCards = 12, long Seed = 1);
+        string Kind,
+        IReadOnlyList<string> Colours,
+        int Length,
+        IReadOnlyDictionary<string, int>? Available = null,
+        bool Flip = false,
+        int MaxCards = 12,
+        long Seed = 1
+    );
 
     /// <summary>What comes out.</summary>
     /// <param name="Possible">How many different ones there are with these colours.</param>
     /// <param name="Cards">Different ones that can all be laid at once.</param>
     /// <param name="LimitedBy">possible, maxCards, or the colour that runs out.</param>
     /// <param name="Trace">In words.</param>
-    public sealed record Answer(long Possible, IReadOnlyList<IReadOnlyList<string>> Cards, string LimitedBy, IReadOnlyList<string> Trace);
+    public sealed record Answer(
+        long Possible,
+        IReadOnlyList<IReadOnlyList<string>> Cards,
+        string LimitedBy,
+        IReadOnlyList<string> Trace
+    );
 
     /// <summary>Counts and draws the cards.</summary>
     public static Answer Of(Ask ask)
@@ -43,9 +56,10 @@ public static class PatternCards
         }
 
         var chance = new SeededChance((ulong)ask.Seed);
-        var (possible, drawn, trace) = kind == "ring"
-            ? Rings(Need.Whole("length", ask.Length, 2, 24), colours.Count, ask.Flip, most, chance)
-            : Rows(kind, ask.Length, colours.Count, chance);
+        var (possible, drawn, trace) =
+            kind == "ring"
+                ? Rings(Need.Whole("length", ask.Length, 2, 24), colours.Count, ask.Flip, most, chance)
+                : Rows(kind, ask.Length, colours.Count, chance);
         var left = colours.Select(c => ask.Available?.GetValueOrDefault(c, int.MaxValue) ?? int.MaxValue).ToArray();
         var cards = new List<string[]>();
         var shortOf = -1;
@@ -56,7 +70,11 @@ public static class PatternCards
                 break;
             }
 
-            if (Enumerable.Range(0, left.Length).FirstOrDefault(c => card.Count(x => x == c) > left[c], -1) is >= 0 and var lacking)
+            if (
+                Enumerable.Range(0, left.Length).FirstOrDefault(c => card.Count(x => x == c) > left[c], -1)
+                is >= 0
+                    and var lacking
+            )
             {
                 shortOf = lacking;
                 continue;
@@ -70,9 +88,19 @@ public static class PatternCards
             cards.Add([.. card.Select(c => colours[c])]);
         }
 
-        var limitedBy = cards.Count == most ? "maxCards" : shortOf >= 0 ? colours[shortOf] : "possible";
-        return new(possible, cards, limitedBy,
-            [.. trace, $"{cards.Count} cards are laid out, {(limitedBy == "maxCards" ? "as many as asked" : limitedBy == "possible" ? "all there are" : $"{limitedBy} runs out")}"]);
+        var limitedBy =
+            cards.Count == most ? "maxCards"
+            : shortOf >= 0 ? colours[shortOf]
+            : "possible";
+        return new(
+            possible,
+            cards,
+            limitedBy,
+            [
+                .. trace,
+                $"{cards.Count} cards are laid out, {(limitedBy == "maxCards" ? "as many as asked" : limitedBy == "possible" ? "all there are" : $"{limitedBy} runs out")}",
+            ]
+        );
     }
 
     private static (long, IEnumerable<int[]>, string[]) Rows(string kind, int length, int k, SeededChance chance)
@@ -87,26 +115,39 @@ public static class PatternCards
 
         var choices = Arrangements(k, letters).ToArray();
         int[] order = Draw.Of(chance, choices.Length, choices.Length);
-        return (choices.Length, order.Select(i => (int[])[.. Enumerable.Range(0, length).Select(p => choices[i][unit[p % unit.Length]])]),
-        [
-            $"{kind} with {k} colours: {string.Join(" × ", Enumerable.Range(0, letters).Select(i => k - i))} = {choices.Length} ways to choose them",
-            $"{length} pieces show {length / unit.Length} whole repeats, so what comes next is one colour only",
-        ]);
+        return (
+            choices.Length,
+            order.Select(i => (int[])[.. Enumerable.Range(0, length).Select(p => choices[i][unit[p % unit.Length]])]),
+            [
+                $"{kind} with {k} colours: {string.Join(" × ", Enumerable.Range(0, letters).Select(i => k - i))} = {choices.Length} ways to choose them",
+                $"{length} pieces show {length / unit.Length} whole repeats, so what comes next is one colour only",
+            ]
+        );
     }
 
     /// <summary>Ordered choices of so many different colours.</summary>
-    private static IEnumerable<int[]> Arrangements(int k, int letters) => letters == 0
-        ? [[]]
-        : Arrangements(k, letters - 1).SelectMany(a => Enumerable.Range(0, k).Where(c => !a.Contains(c)).Select(c => (int[])[.. a, c]));
+    private static IEnumerable<int[]> Arrangements(int k, int letters) =>
+        letters == 0
+            ?
+            [
+                [],
+            ]
+            : Arrangements(k, letters - 1)
+                .SelectMany(a => Enumerable.Range(0, k).Where(c => !a.Contains(c)).Select(c => (int[])[.. a, c]));
 
     /// <summary>Rings up to turning, or also up to turning over (Burnside); colours may stay unused.</summary>
     private static (long, IEnumerable<int[]>, string[]) Rings(int n, int k, bool flip, int most, SeededChance chance)
     {
         var possible = RingCount(n, k, flip);
-        return (possible, possible <= 5000 && Math.Pow(k, n) <= 2_000_000 ? Shuffled(All(n, k, flip), chance) : Drawn(n, k, flip, most, chance),
-        [
-            $"{n} beads in {k} colours, {(flip ? "turned round and over" : "turned round")} counting as the same: {possible} rings (Burnside)",
-        ]);
+        return (
+            possible,
+            possible <= 5000 && Math.Pow(k, n) <= 2_000_000
+                ? Shuffled(All(n, k, flip), chance)
+                : Drawn(n, k, flip, most, chance),
+            [
+                $"{n} beads in {k} colours, {(flip ? "turned round and over" : "turned round")} counting as the same: {possible} rings (Burnside)",
+            ]
+        );
     }
 
     /// <summary>How many rings of n beads in k colours there are.</summary>
@@ -137,8 +178,7 @@ public static class PatternCards
             {
                 ring[at--] = 0;
             }
-        }
-        while (ring.Any(c => c != 0));
+        } while (ring.Any(c => c != 0));
     }
 
     private static IEnumerable<int[]> Shuffled(IEnumerable<int[]> rings, SeededChance chance)
@@ -180,6 +220,8 @@ public static class PatternCards
 
     private static int Gcd(int a, int b) => b == 0 ? a : Gcd(b, a % b);
 
-    private static System.Numerics.BigInteger Sum<T>(this IEnumerable<T> items, Func<T, System.Numerics.BigInteger> of) =>
-        items.Aggregate(System.Numerics.BigInteger.Zero, (sum, x) => sum + of(x));
+    private static System.Numerics.BigInteger Sum<T>(
+        this IEnumerable<T> items,
+        Func<T, System.Numerics.BigInteger> of
+    ) => items.Aggregate(System.Numerics.BigInteger.Zero, (sum, x) => sum + of(x));
 }

@@ -26,7 +26,14 @@ public static class PegWheel
     /// <param name="PegMass">g.</param>
     /// <param name="Pegs">How many are wanted.</param>
     /// <param name="Grip">Held at the edge or at the centre.</param>
-    public sealed record Ask(double Diameter, double Thickness, string Material, double PegMass, int Pegs, string Grip = "centre");
+    public sealed record Ask(
+        double Diameter,
+        double Thickness,
+        string Material,
+        double PegMass,
+        int Pegs,
+        string Grip = "centre"
+    );
 
     /// <summary>What comes out.</summary>
     /// <param name="MostPegs">Before it sags more than a tenth.</param>
@@ -58,11 +65,16 @@ public static class PegWheel
         var sagOfOne = load * reach * reach * ((3 * free) - reach) / (6 * stiffness * inertia);
         var sag = sagOfOne * pegs;
         var most = Math.Min(500, Need.Floor(MostSag * free / sagOfOne));
-        return new(most, Need.Round(sag), pegs <= most, true,
-        [
-            $"An estimate: {free:0.#} mm hang free, {breadth:0.#} mm broad, {thickness:0.##} mm thick, stiffness {stiffness:0} MPa",
-            $"A peg of {mass:0.#} g lets it sag {sagOfOne:0.###} mm; {pegs} pegs {sag:0.#} mm",
-            $"A tenth of {free:0.#} mm is {MostSag * free:0.#} mm: at most {most} pegs. Try it once before you make them all",
-        ]);
+        return new(
+            most,
+            Need.Round(sag),
+            pegs <= most,
+            true,
+            [
+                $"An estimate: {free:0.#} mm hang free, {breadth:0.#} mm broad, {thickness:0.##} mm thick, stiffness {stiffness:0} MPa",
+                $"A peg of {mass:0.#} g lets it sag {sagOfOne:0.###} mm; {pegs} pegs {sag:0.#} mm",
+                $"A tenth of {free:0.#} mm is {MostSag * free:0.#} mm: at most {most} pegs. Try it once before you make them all",
+            ]
+        );
     }
 }

@@ -27,13 +27,18 @@ public static class RadialCuts
         var sectors = 2 * lines;
         var arc = Math.PI * diameter / sectors;
         var fits = pattern.Count == 0 || sectors % pattern.Count == 0;
-        return new(sectors, lines, Need.Round(arc), fits,
-        [
-            $"2 × {lines} = {sectors} sectors, each {360.0 / sectors:0.##}°",
-            $"At the edge each is π × {diameter:0.#} / {sectors} = {arc:0.#} mm wide",
-            pattern.Count == 0 ? "No pattern is asked"
+        return new(
+            sectors,
+            lines,
+            Need.Round(arc),
+            fits,
+            [
+                $"2 × {lines} = {sectors} sectors, each {360.0 / sectors:0.##}°",
+                $"At the edge each is π × {diameter:0.#} / {sectors} = {arc:0.#} mm wide",
+                pattern.Count == 0 ? "No pattern is asked"
                 : fits ? $"A pattern of {pattern.Count} goes round {sectors / pattern.Count} times"
                 : $"A pattern of {pattern.Count} does not go into {sectors} sectors: {sectors % pattern.Count} are left over",
-        ]);
+            ]
+        );
     }
 }

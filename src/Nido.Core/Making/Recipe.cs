@@ -14,8 +14,19 @@ namespace Nido.Core.Making;
 /// <param name="Actions">What is done, for the safety rules.</param>
 /// <param name="Steps">In order.</param>
 public sealed record Recipe(
-    string Id, string Name, string Family, IReadOnlyList<RecipeScale.Ingredient> Ingredients, double Yield, string YieldUnit,
-    int Minutes, int WaitMinutes, int KeepsDays, bool AdultOnly, IReadOnlyList<string> Actions, IReadOnlyList<string> Steps)
+    string Id,
+    string Name,
+    string Family,
+    IReadOnlyList<RecipeScale.Ingredient> Ingredients,
+    double Yield,
+    string YieldUnit,
+    int Minutes,
+    int WaitMinutes,
+    int KeepsDays,
+    bool AdultOnly,
+    IReadOnlyList<string> Actions,
+    IReadOnlyList<string> Steps
+)
 {
     /// <summary>Id of the material that comes out, or null where it is none of the cupboard.</summary>
     public string? Makes { get; init; }

@@ -18,7 +18,13 @@ public static class RecipeScale
     /// <param name="Unit">g, mL, tsp, tbsp, cup or piece.</param>
     /// <param name="Density">g/mL; needed to show grams as cups, or the other way round.</param>
     /// <param name="Allergens">It carries.</param>
-    public sealed record Ingredient(string Name, double Amount, string Unit, double? Density = null, IReadOnlyList<string>? Allergens = null);
+    public sealed record Ingredient(
+        string Name,
+        double Amount,
+        string Unit,
+        double? Density = null,
+        IReadOnlyList<string>? Allergens = null
+    );
 
     /// <summary>What is asked: a known recipe, or ingredients and what they give.</summary>
     /// <param name="Recipe">Id of a known recipe, or null.</param>
@@ -30,8 +36,15 @@ public static class RecipeScale
     /// <param name="Measures">us or metric.</param>
     /// <param name="Avoid">Allergens that must not be in it.</param>
     public sealed record Ask(
-        int Children, double AmountEach, string? Recipe = null, IReadOnlyList<Ingredient>? Ingredients = null, double? Yield = null, string? YieldUnit = null,
-        string Measures = "metric", IReadOnlyList<string>? Avoid = null);
+        int Children,
+        double AmountEach,
+        string? Recipe = null,
+        IReadOnlyList<Ingredient>? Ingredients = null,
+        double? Yield = null,
+        string? YieldUnit = null,
+        string Measures = "metric",
+        IReadOnlyList<string>? Avoid = null
+    );
 
     /// <summary>An ingredient to measure.</summary>
     /// <param name="Name">In words.</param>
@@ -47,15 +60,25 @@ public static class RecipeScale
     /// <param name="Ingredients">In order.</param>
     /// <param name="MaxRatioError">The largest error of an ingredient.</param>
     /// <param name="Allergens">In the batch.</param>
-    /// <param name="Variant">The recipe taken, where one was named; another than asked where an allergy asks it.</param>
+    /// <param name="Variant">The recipe taken, where one was named; another than asked where an allergy asks
+    /// it.</param>
     /// <param name="Trace">In words.</param>
     public sealed record Answer(
-        double Factor, double BatchYield, IReadOnlyList<Measured> Ingredients, double MaxRatioError, IReadOnlyList<string> Allergens, string? Variant, IReadOnlyList<string> Trace);
+        double Factor,
+        double BatchYield,
+        IReadOnlyList<Measured> Ingredients,
+        double MaxRatioError,
+        IReadOnlyList<string> Allergens,
+        string? Variant,
+        IReadOnlyList<string> Trace
+    );
 
-    /// <summary>Scales to the smallest batch from 1 to 1.25 times the need in which every ingredient can be measured to 5%.</summary>
+    /// <summary>Scales to the smallest batch from 1 to 1.25 times the need in which every ingredient can be measured to
+    /// 5%.</summary>
     /// <param name="ask">What is asked.</param>
     /// <param name="known">The recipes that can be named.</param>
-    /// <param name="book">The vocabulary the words of <see cref="Ask.Avoid"/> are read with; null where they are ids already.</param>
+    /// <param name="book">The vocabulary the words of <see cref="Ask.Avoid"/> are read with; null where they are ids
+    /// already.</param>
     public static Answer Of(Ask ask, IReadOnlyList<Recipe> known, AllergenBook? book = null)
     {
         ArgumentNullException.ThrowIfNull(ask);
@@ -71,25 +94,43 @@ public static class RecipeScale
         string[] allergens = [.. ingredients.SelectMany(i => i.Allergens ?? []).Distinct()];
         if (ask.Avoid!.FirstOrDefault(a => allergens.Any(h => book.Meets(a, h))) is { } carried)
         {
-            throw Need.Refused("avoid", carried, $"the recipe carries it, and no variant without is known{(recipe is null ? "; leave the ingredient out or name a recipe" : "")}");
+            throw Need.Refused(
+                "avoid",
+                carried,
+                $"the recipe carries it, and no variant without is known{(recipe is null ? "; leave the ingredient out or name a recipe" : "")}"
+            );
         }
 
         var need = children * each / gives;
-        var (factor, measured, error) = Enumerable.Range(0, Tries + 1)
+        var (factor, measured, error) = Enumerable
+            .Range(0, Tries + 1)
             .Select(k => need * (1 + (0.25 * k / Tries)))
             .Select(f => (Factor: f, Measured: ingredients.Select(i => Measure(i, f, us)).ToArray()))
             .Select(x => (x.Factor, x.Measured, Error: x.Measured.Max(m => Math.Abs(m.Error))))
-            .OrderBy(x => x.Error <= MostError ? 0 : x.Error).ThenBy(x => x.Factor)
+            .OrderBy(x => x.Error <= MostError ? 0 : x.Error)
+            .ThenBy(x => x.Factor)
             .First();
         return new(
-            Need.Round(factor), Need.Round(gives * factor), measured, Math.Round(error, 4), allergens, recipe?.Id,
+            Need.Round(factor),
+            Need.Round(gives * factor),
+            measured,
+            Math.Round(error, 4),
+            allergens,
+            recipe?.Id,
             [
                 $"{children} × {each:0.##} {unit} = {children * each:0.##} {unit}; the recipe gives {gives:0.##} {unit}, so {need:0.###} times it",
                 $"Batch of {factor:0.###} times: {gives * factor:0.#} {unit}, {100 * ((factor / need) - 1):0}% more than needed",
-                error <= MostError ? $"Every ingredient is within {100 * error:0.#}% of its share" : $"One ingredient is {100 * error:0.#}% off: make a larger batch, or measure it by weight",
-                .. recipe is not null && recipe.Id != ask.Recipe ? (string[])[$"{recipe.Name} instead, because of {string.Join(", ", ask.Avoid!)}"] : [],
-                allergens.Length > 0 ? $"Carries {string.Join(", ", allergens)}: read every label" : "No listed allergen; read every label all the same",
-            ]);
+                error <= MostError
+                    ? $"Every ingredient is within {100 * error:0.#}% of its share"
+                    : $"One ingredient is {100 * error:0.#}% off: make a larger batch, or measure it by weight",
+                .. recipe is not null && recipe.Id != ask.Recipe
+                    ? (string[])[$"{recipe.Name} instead, because of {string.Join(", ", ask.Avoid!)}"]
+                    : [],
+                allergens.Length > 0
+                    ? $"Carries {string.Join(", ", allergens)}: read every label"
+                    : "No listed allergen; read every label all the same",
+            ]
+        );
     }
 
     /// <summary>The words for what to avoid, as ids; one that nobody knows is refused, not passed over.</summary>
@@ -101,9 +142,15 @@ public static class RecipeScale
         }
 
         var read = book.Read(avoid);
-        return read.Unknown.Count == 0 ? read.Allergens : throw Need.Refused(
-            "avoid", read.Unknown[0],
-            read.Asked is [var near, ..] ? $"did you mean {string.Join(" or ", near.DidYouMean.Select(a => book.NameOf(a)))}?" : "this allergen is not known; the list is at /api/allergens");
+        return read.Unknown.Count == 0
+            ? read.Allergens
+            : throw Need.Refused(
+                "avoid",
+                read.Unknown[0],
+                read.Asked is [var near, ..]
+                    ? $"did you mean {string.Join(" or ", near.DidYouMean.Select(a => book.NameOf(a)))}?"
+                    : "this allergen is not known; the list is at /api/allergens"
+            );
     }
 
     private static Recipe? Chosen(Ask ask, IReadOnlyList<Recipe> known, AllergenBook book)
@@ -113,11 +160,19 @@ public static class RecipeScale
             return null;
         }
 
-        var named = known.FirstOrDefault(r => r.Id == ask.Recipe)
+        var named =
+            known.FirstOrDefault(r => r.Id == ask.Recipe)
             ?? throw Need.Refused("recipe", ask.Recipe, $"known are {string.Join(", ", known.Select(r => r.Id))}");
         // What stays raw never stands in for what is cooked.
-        return known.Where(r => r.Family == named.Family && (!r.StaysRaw || named.StaysRaw) && !r.Allergens.Any(h => ask.Avoid!.Any(a => book.Meets(a, h))))
-            .OrderBy(r => r != named).FirstOrDefault() ?? named;
+        return known
+                .Where(r =>
+                    r.Family == named.Family
+                    && (!r.StaysRaw || named.StaysRaw)
+                    && !r.Allergens.Any(h => ask.Avoid!.Any(a => book.Meets(a, h)))
+                )
+                .OrderBy(r => r != named)
+                .FirstOrDefault()
+            ?? named;
     }
 
     private static IReadOnlyList<Ingredient> Checked(IReadOnlyList<Ingredient>? ingredients)
@@ -153,6 +208,14 @@ public static class RecipeScale
         var inUs = us && (i.Unit != "g" || i.Density is not null);
         var perUnit = inUs && i.Unit == "g" ? 1 / i.Density!.Value : spoon;
         var (amount, shown, unit) = HouseholdMeasures.Nearest(exact * perUnit, inUs);
-        return new(i.Name, Need.Round(exact), shown, inUs ? unit : i.Unit == "g" ? "g" : "mL", Math.Round((amount / (exact * perUnit)) - 1, 4));
+        return new(
+            i.Name,
+            Need.Round(exact),
+            shown,
+            inUs ? unit
+                : i.Unit == "g" ? "g"
+                : "mL",
+            Math.Round((amount / (exact * perUnit)) - 1, 4)
+        );
     }
 }

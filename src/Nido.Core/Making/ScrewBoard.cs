@@ -13,7 +13,14 @@ public static class ScrewBoard
         ["triangle"] = [(0, 1), (0.5, 0), (1, 1), (0, 1)],
         ["house"] = [(0, 1), (0, 0.45), (0.5, 0), (1, 0.45), (1, 1), (0, 1)],
         ["line"] = [(0, 0), (1, 0)],
-        ["circle"] = [.. Enumerable.Range(0, 49).Select(k => (0.5 + (0.5 * Math.Sin(2 * Math.PI * k / 48)), 0.5 - (0.5 * Math.Cos(2 * Math.PI * k / 48))))],
+        ["circle"] =
+        [
+            .. Enumerable
+                .Range(0, 49)
+                .Select(k =>
+                    (0.5 + (0.5 * Math.Sin(2 * Math.PI * k / 48)), 0.5 - (0.5 * Math.Cos(2 * Math.PI * k / 48)))
+                ),
+        ],
     };
 
     private static readonly string[] Heads = ["slot", "cross", "square", "hex", "star"];
@@ -32,8 +39,16 @@ public static class ScrewBoard
     /// <param name="Head">As the driver.</param>
     /// <param name="ScrewDiameter">mm, for the hole drilled beforehand.</param>
     public sealed record Ask(
-        double ScrewLength, double BoardThickness, double Spacing, string Driver, string Head, IReadOnlyList<Form>? Shapes = null, string? Letters = null,
-        double LetterHeight = 120, double ScrewDiameter = 4);
+        double ScrewLength,
+        double BoardThickness,
+        double Spacing,
+        string Driver,
+        string Head,
+        IReadOnlyList<Form>? Shapes = null,
+        string? Letters = null,
+        double LetterHeight = 120,
+        double ScrewDiameter = 4
+    );
 
     /// <summary>A screw, mm from the upper left corner of the drawing.</summary>
     public sealed record Position(double X, double Y);
@@ -43,9 +58,17 @@ public static class ScrewBoard
     /// <param name="Positions">Where.</param>
     /// <param name="Protrudes">Longer than the board less 3 mm: the point could come through.</param>
     /// <param name="DriverFits">Driver and head are of one kind.</param>
-    /// <param name="PreDrillMm">Hole drilled beforehand by an adult, mm: 70% of the screw, common practice for soft wood.</param>
+    /// <param name="PreDrillMm">Hole drilled beforehand by an adult, mm: 70% of the screw, common practice for soft
+    /// wood.</param>
     /// <param name="Trace">In words.</param>
-    public sealed record Answer(int Screws, IReadOnlyList<Position> Positions, bool Protrudes, bool DriverFits, double PreDrillMm, IReadOnlyList<string> Trace);
+    public sealed record Answer(
+        int Screws,
+        IReadOnlyList<Position> Positions,
+        bool Protrudes,
+        bool DriverFits,
+        double PreDrillMm,
+        IReadOnlyList<string> Trace
+    );
 
     /// <summary>Sets the screws: at every corner, and between them no farther apart than the spacing.</summary>
     public static Answer Of(Ask ask)
@@ -57,21 +80,34 @@ public static class ScrewBoard
         var driver = Need.OneOf("driver", ask.Driver, Heads);
         var head = Need.OneOf("head", ask.Head, Heads);
         var diameter = Need.Length("screwDiameter", ask.ScrewDiameter, 20);
-        var positions = Lines(ask).SelectMany(line => Along(line, spacing)).DistinctBy(p => (Math.Round(p.X, 2), Math.Round(p.Y, 2)))
-            .Select(p => new Position(Need.Round(p.X), Need.Round(p.Y))).ToArray();
+        var positions = Lines(ask)
+            .SelectMany(line => Along(line, spacing))
+            .DistinctBy(p => (Math.Round(p.X, 2), Math.Round(p.Y, 2)))
+            .Select(p => new Position(Need.Round(p.X), Need.Round(p.Y)))
+            .ToArray();
         if (positions.Length > 2000)
         {
             throw Need.Refused("spacing", spacing, $"it takes {positions.Length} screws; take a wider spacing");
         }
 
         var protrudes = length > board - Rest + 1e-9;
-        return new(positions.Length, positions, protrudes, driver == head, Math.Round(0.7 * diameter, 1),
-        [
-            $"{positions.Length} screws: one at every corner and end, no farther apart than {spacing:0.#} mm",
-            protrudes ? $"{length:0.#} mm is more than {board:0.#} − {Rest:0} mm: the point could come through. Take screws of at most {Math.Max(0, board - Rest):0.#} mm" : $"{length:0.#} mm stays at least {Rest:0} mm under the board's {board:0.#} mm",
-            driver == head ? $"The {driver} driver fits" : $"A {driver} driver slips out of a {head} head: take a {head} driver",
-            $"An adult drills {0.7 * diameter:0.#} mm holes beforehand",
-        ]);
+        return new(
+            positions.Length,
+            positions,
+            protrudes,
+            driver == head,
+            Math.Round(0.7 * diameter, 1),
+            [
+                $"{positions.Length} screws: one at every corner and end, no farther apart than {spacing:0.#} mm",
+                protrudes
+                    ? $"{length:0.#} mm is more than {board:0.#} − {Rest:0} mm: the point could come through. Take screws of at most {Math.Max(0, board - Rest):0.#} mm"
+                    : $"{length:0.#} mm stays at least {Rest:0} mm under the board's {board:0.#} mm",
+                driver == head
+                    ? $"The {driver} driver fits"
+                    : $"A {driver} driver slips out of a {head} head: take a {head} driver",
+                $"An adult drills {0.7 * diameter:0.#} mm holes beforehand",
+            ]
+        );
     }
 
     private static List<(double X, double Y)[]> Lines(Ask ask)
@@ -84,7 +120,8 @@ public static class ScrewBoard
             Need.Whole("letters", text.Length, 1, 20);
             foreach (var letter in text.ToUpperInvariant())
             {
-                var strokes = Strokes.Of(letter) ?? throw Need.Refused("letters", letter, "letters from A to Z are wanted");
+                var strokes =
+                    Strokes.Of(letter) ?? throw Need.Refused("letters", letter, "letters from A to Z are wanted");
                 var (unit, from) = (height / 6, left);
                 lines.AddRange(strokes.Select(s => Array.ConvertAll(s, p => (from + (p.X * unit), p.Y * unit))));
                 left += 5.5 * unit;
@@ -97,7 +134,11 @@ public static class ScrewBoard
         for (var k = 0; k < shapes.Count; k++)
         {
             var outline = Shapes[Need.OneOf($"shapes[{k}].shape", shapes[k].Shape, Shapes.Keys)];
-            var (width, height, from) = (Need.Length($"shapes[{k}].width", shapes[k].Width, 3000), Need.Length($"shapes[{k}].height", shapes[k].Height, 3000), left);
+            var (width, height, from) = (
+                Need.Length($"shapes[{k}].width", shapes[k].Width, 3000),
+                Need.Length($"shapes[{k}].height", shapes[k].Height, 3000),
+                left
+            );
             lines.Add(Array.ConvertAll(outline, p => (from + (p.X * width), p.Y * height)));
             left += width * 1.2;
         }
@@ -105,7 +146,8 @@ public static class ScrewBoard
         return lines;
     }
 
-    /// <summary>Corners of a line, with as few points between them as the spacing allows; a fine curve is walked as one.</summary>
+    /// <summary>Corners of a line, with as few points between them as the spacing allows; a fine curve is walked as
+    /// one.</summary>
     private static IEnumerable<(double X, double Y)> Along((double X, double Y)[] line, double spacing)
     {
         if (line.Length > 20)
@@ -115,11 +157,19 @@ public static class ScrewBoard
             return Enumerable.Range(0, count).Select(k => At(line, round * k / count));
         }
 
-        return line.Zip(line.Skip(1)).SelectMany(ab =>
-        {
-            var parts = Math.Max(1, (int)Math.Ceiling((Distance(ab.First, ab.Second) / spacing) - 1e-9));
-            return Enumerable.Range(0, parts + 1).Select(k => (ab.First.X + ((ab.Second.X - ab.First.X) * k / parts), ab.First.Y + ((ab.Second.Y - ab.First.Y) * k / parts)));
-        });
+        return line.Zip(line.Skip(1))
+            .SelectMany(ab =>
+            {
+                var parts = Math.Max(1, (int)Math.Ceiling((Distance(ab.First, ab.Second) / spacing) - 1e-9));
+                return Enumerable
+                    .Range(0, parts + 1)
+                    .Select(k =>
+                        (
+                            ab.First.X + ((ab.Second.X - ab.First.X) * k / parts),
+                            ab.First.Y + ((ab.Second.Y - ab.First.Y) * k / parts)
+                        )
+                    );
+            });
     }
 
     private static (double X, double Y) At((double X, double Y)[] line, double s)
@@ -138,5 +188,6 @@ public static class ScrewBoard
         return line[^1];
     }
 
-    private static double Distance((double X, double Y) a, (double X, double Y) b) => Math.Sqrt(((a.X - b.X) * (a.X - b.X)) + ((a.Y - b.Y) * (a.Y - b.Y)));
+    private static double Distance((double X, double Y) a, (double X, double Y) b) =>
+        Math.Sqrt(((a.X - b.X) * (a.X - b.X)) + ((a.Y - b.Y) * (a.Y - b.Y)));
 }

@@ -16,9 +16,15 @@ public static class SessionKits
     /// <param name="Total">Kits in all.</param>
     /// <param name="Spare">Kits beyond what is expected.</param>
     /// <param name="Trace">In words.</param>
-    public sealed record Answer(IReadOnlyDictionary<string, int> Kits, int Total, int Spare, IReadOnlyList<string> Trace);
+    public sealed record Answer(
+        IReadOnlyDictionary<string, int> Kits,
+        int Total,
+        int Spare,
+        IReadOnlyList<string> Trace
+    );
 
-    /// <summary>The smallest number of each kit that runs out with at most that chance, attendance being Poisson.</summary>
+    /// <summary>The smallest number of each kit that runs out with at most that chance, attendance being
+    /// Poisson.</summary>
     public static Answer Of(Ask ask)
     {
         ArgumentNullException.ThrowIfNull(ask);
@@ -29,13 +35,23 @@ public static class SessionKits
         }
 
         var chance = Need.Between("runOut", ask.RunOut, 0.1, 50, "%") / 100;
-        var bands = ask.OneKit ? new Dictionary<string, double> { ["all"] = Need.Between("expected", expected.Values.Sum(), 0, 1000) } : expected.ToDictionary();
+        var bands = ask.OneKit
+            ? new Dictionary<string, double> { ["all"] = Need.Between("expected", expected.Values.Sum(), 0, 1000) }
+            : expected.ToDictionary();
         var kits = bands.ToDictionary(b => b.Key, b => DropInKits.For(b.Value, chance));
         var total = kits.Values.Sum();
-        return new(kits, total, total - (int)Math.Floor(expected.Values.Sum()),
-        [
-            .. bands.Select(b => $"{b.Key}: {b.Value:0.#} expected, {kits[b.Key]} kits run out with a chance of at most {100 * chance:0.#}%"),
-            ask.OneKit || bands.Count == 1 ? $"{total} kits" : $"{total} kits; each band is set by itself, so one kit for all would take fewer: {DropInKits.For(expected.Values.Sum(), chance)}",
-        ]);
+        return new(
+            kits,
+            total,
+            total - (int)Math.Floor(expected.Values.Sum()),
+            [
+                .. bands.Select(b =>
+                    $"{b.Key}: {b.Value:0.#} expected, {kits[b.Key]} kits run out with a chance of at most {100 * chance:0.#}%"
+                ),
+                ask.OneKit || bands.Count == 1
+                    ? $"{total} kits"
+                    : $"{total} kits; each band is set by itself, so one kit for all would take fewer: {DropInKits.For(expected.Values.Sum(), chance)}",
+            ]
+        );
     }
 }

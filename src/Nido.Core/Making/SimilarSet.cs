@@ -14,7 +14,11 @@ public static class SimilarSet
     public sealed record Ask(IReadOnlyList<Feature> Features, int Pairs, int DifferBy = 1, long Seed = 1);
 
     /// <summary>Two pictures and the features in which they differ.</summary>
-    public sealed record Pair(IReadOnlyDictionary<string, string> First, IReadOnlyDictionary<string, string> Second, IReadOnlyList<string> Differ);
+    public sealed record Pair(
+        IReadOnlyDictionary<string, string> First,
+        IReadOnlyDictionary<string, string> Second,
+        IReadOnlyList<string> Differ
+    );
 
     /// <summary>What comes out.</summary>
     public sealed record Answer(IReadOnlyList<Pair> Pairs, IReadOnlyList<string> Trace);
@@ -48,11 +52,23 @@ public static class SimilarSet
             var (a, b) = (string.Join(',', first), string.Join(',', second));
             if (seen.Add(string.CompareOrdinal(a, b) < 0 ? $"{a} {b}" : $"{b} {a}"))
             {
-                drawn.Add(new(Picture(features, first), Picture(features, second), [.. features.Where((_, f) => first[f] != second[f]).Select(f => f.Name)]));
+                drawn.Add(
+                    new(
+                        Picture(features, first),
+                        Picture(features, second),
+                        [.. features.Where((_, f) => first[f] != second[f]).Select(f => f.Name)]
+                    )
+                );
             }
         }
 
-        return new(drawn, [$"{possible:#,0} pairs differ in exactly {differBy} of {features.Count} features; {pairs} are drawn", $"Seed {ask.Seed} gives these every time"]);
+        return new(
+            drawn,
+            [
+                $"{possible:#,0} pairs differ in exactly {differBy} of {features.Count} features; {pairs} are drawn",
+                $"Seed {ask.Seed} gives these every time",
+            ]
+        );
     }
 
     /// <summary>Half of all pictures times the ways to change so many features.</summary>

@@ -1,7 +1,8 @@
 namespace Nido.Core.Making;
 
 /// <summary>
-/// Pictures of sticks in two dimensions: each stick ends where another begins, none crosses or lies on another, so that whoever has
+/// Pictures of sticks in two dimensions: each stick ends where another begins, none crosses or lies on another, so that
+/// whoever has
 /// the sticks can lay it.
 /// </summary>
 public static class StickCards
@@ -49,18 +50,24 @@ public static class StickCards
             }
         }
 
-        return new(cards,
-        [
-            $"{count} sticks of {length:0.#} mm, laid on a grid of {(ask.Turns == "quarter" ? "squares" : "triangles")}: ends meet on its corners, so none crosses another",
-            $"{cards.Count} different cards{(cards.Count < wanted ? $"; more than {wanted} × 40 draws were not tried" : "")}",
-        ]);
+        return new(
+            cards,
+            [
+                $"{count} sticks of {length:0.#} mm, laid on a grid of {(ask.Turns == "quarter" ? "squares" : "triangles")}: ends meet on its corners, so none crosses another",
+                $"{cards.Count} different cards{(cards.Count < wanted ? $"; more than {wanted} × 40 draws were not tried" : "")}",
+            ]
+        );
     }
 
     // Steps on the grid; on triangles the second number counts along 60°.
     private static readonly (int X, int Y)[] Quarter = [(1, 0), (0, 1), (-1, 0), (0, -1)];
     private static readonly (int X, int Y)[] Sixth = [(1, 0), (0, 1), (-1, 1), (-1, 0), (0, -1), (1, -1)];
 
-    private static List<((int X, int Y) From, (int X, int Y) To)> Lay(int count, (int X, int Y)[] ways, SeededChance chance)
+    private static List<((int X, int Y) From, (int X, int Y) To)> Lay(
+        int count,
+        (int X, int Y)[] ways,
+        SeededChance chance
+    )
     {
         var places = new List<(int X, int Y)> { (0, 0) };
         var laid = new List<((int X, int Y) From, (int X, int Y) To)>();
@@ -81,7 +88,8 @@ public static class StickCards
         return laid;
     }
 
-    private static ((int, int), (int, int)) Edge((int X, int Y) a, (int X, int Y) b) => a.CompareTo(b) < 0 ? (a, b) : (b, a);
+    private static ((int, int), (int, int)) Edge((int X, int Y) a, (int X, int Y) b) =>
+        a.CompareTo(b) < 0 ? (a, b) : (b, a);
 
     /// <summary>The same picture elsewhere on the grid is the same card.</summary>
     private static string Shape(List<((int X, int Y) From, (int X, int Y) To)> laid)
@@ -92,13 +100,24 @@ public static class StickCards
 
     private static Card CardOf(List<((int X, int Y) From, (int X, int Y) To)> laid, double length, bool triangles)
     {
-        (double X, double Y) Place((int X, int Y) p) => triangles
-            ? ((p.X + (p.Y / 2.0)) * length, p.Y * Math.Sqrt(3) / 2 * length) : (p.X * length, p.Y * length);
-        var ends = laid.SelectMany(s => new[] { s.From, s.To }).GroupBy(p => p).ToDictionary(g => g.Key, g => g.Count());
+        (double X, double Y) Place((int X, int Y) p) =>
+            triangles ? ((p.X + (p.Y / 2.0)) * length, p.Y * Math.Sqrt(3) / 2 * length) : (p.X * length, p.Y * length);
+        var ends = laid.SelectMany(s => new[] { s.From, s.To })
+            .GroupBy(p => p)
+            .ToDictionary(g => g.Key, g => g.Count());
         // A connected picture: closed fields = sticks − places + 1 (Euler).
         return new(
-            [.. laid.Select(s => (Place(s.From), Place(s.To))).Select(p => new Stick(
-                Need.Round(p.Item1.X), Need.Round(p.Item1.Y), Need.Round(p.Item2.X), Need.Round(p.Item2.Y)))],
-            ends.Count(e => e.Value > 1), laid.Count - ends.Count + 1);
+            [
+                .. laid.Select(s => (Place(s.From), Place(s.To)))
+                    .Select(p => new Stick(
+                        Need.Round(p.Item1.X),
+                        Need.Round(p.Item1.Y),
+                        Need.Round(p.Item2.X),
+                        Need.Round(p.Item2.Y)
+                    )),
+            ],
+            ends.Count(e => e.Value > 1),
+            laid.Count - ends.Count + 1
+        );
     }
 }

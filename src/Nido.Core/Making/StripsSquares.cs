@@ -1,6 +1,7 @@
 namespace Nido.Core.Making;
 
-/// <summary>A sheet cut into strips, the strips snipped into squares: the right order, and how many cuts it takes.</summary>
+/// <summary>A sheet cut into strips, the strips snipped into squares: the right order, and how many cuts it
+/// takes.</summary>
 public static class StripsSquares
 {
     /// <summary>What is asked.</summary>
@@ -15,8 +16,17 @@ public static class StripsSquares
     /// <param name="Coverage">Share of the area that is covered.</param>
     /// <param name="MinutesPerCut">Minutes a cut takes, by step.</param>
     public sealed record Ask(
-        double SheetWidth, double SheetHeight, double Strip, double Square, string StripsAlong = "height", int Children = 1,
-        int? SquaresPerChild = null, double? CoverArea = null, double Coverage = 1, IReadOnlyDictionary<string, double>? MinutesPerCut = null);
+        double SheetWidth,
+        double SheetHeight,
+        double Strip,
+        double Square,
+        string StripsAlong = "height",
+        int Children = 1,
+        int? SquaresPerChild = null,
+        double? CoverArea = null,
+        double Coverage = 1,
+        IReadOnlyDictionary<string, double>? MinutesPerCut = null
+    );
 
     /// <summary>What is left of a sheet, mm.</summary>
     public sealed record Rest(double Width, double Height);
@@ -33,8 +43,17 @@ public static class StripsSquares
     /// <param name="Minutes">For the cuts of a sheet, by step.</param>
     /// <param name="Trace">In words.</param>
     public sealed record Answer(
-        int Strips, int SquaresPerStrip, int SquaresPerSheet, int Cuts, int Snips, int Squares, int Sheets, Rest Leftover,
-        IReadOnlyDictionary<string, double> Minutes, IReadOnlyList<string> Trace);
+        int Strips,
+        int SquaresPerStrip,
+        int SquaresPerSheet,
+        int Cuts,
+        int Snips,
+        int Squares,
+        int Sheets,
+        Rest Leftover,
+        IReadOnlyDictionary<string, double> Minutes,
+        IReadOnlyList<string> Trace
+    );
 
     /// <summary>Cuts the sheet.</summary>
     public static Answer Of(Ask ask)
@@ -59,26 +78,40 @@ public static class StripsSquares
         var needed = children * each;
         var sheets = (int)Math.Ceiling(needed / (double)(strips * squares));
         return new(
-            strips, squares, strips * squares, stripCuts + snips, snips, needed, sheets,
-            along == "height" ? new(Need.Round(restAcross), Need.Round(restLength)) : new(Need.Round(restLength), Need.Round(restAcross)),
-            (ask.MinutesPerCut ?? new Dictionary<string, double>()).ToDictionary(m => m.Key, m => Need.Round(m.Value * (stripCuts + snips))),
+            strips,
+            squares,
+            strips * squares,
+            stripCuts + snips,
+            snips,
+            needed,
+            sheets,
+            along == "height"
+                ? new(Need.Round(restAcross), Need.Round(restLength))
+                : new(Need.Round(restLength), Need.Round(restAcross)),
+            (ask.MinutesPerCut ?? new Dictionary<string, double>()).ToDictionary(
+                m => m.Key,
+                m => Need.Round(m.Value * (stripCuts + snips))
+            ),
             [
                 $"{across:0.#} / {strip:0.#} = {strips} strips along the {along}, {restAcross:0.#} mm left",
                 $"{length:0.#} / {square:0.#} = {squares} squares each, {restLength:0.#} mm left: {strips * squares} a sheet",
                 $"{stripCuts} cuts for the strips{(restAcross > 1e-6 ? ", the leftover edge its own" : "")}, {snips} snips across them: {stripCuts + snips}",
                 $"{children} × {each} = {needed} squares need {sheets} sheets",
-            ]);
+            ]
+        );
     }
 
     private static int PerChild(Ask ask, double strip, double square)
     {
         if (ask.CoverArea is { } area)
         {
-            var covered = Need.Between("coverArea", area, 1, 10_000_000, "mm²") * Need.Between("coverage", ask.Coverage, 0.01, 1);
+            var covered =
+                Need.Between("coverArea", area, 1, 10_000_000, "mm²") * Need.Between("coverage", ask.Coverage, 0.01, 1);
             return (int)Math.Ceiling((covered / (strip * square)) - 1e-9);
         }
 
-        return ask.SquaresPerChild is { } n ? Need.Whole("squaresPerChild", n, 1, 10_000)
+        return ask.SquaresPerChild is { } n
+            ? Need.Whole("squaresPerChild", n, 1, 10_000)
             : throw Need.Refused("squaresPerChild", "nothing", "either squaresPerChild or coverArea is wanted");
     }
 }

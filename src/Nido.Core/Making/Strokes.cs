@@ -1,6 +1,7 @@
 namespace Nido.Core.Making;
 
-/// <summary>Capital letters as straight strokes on a field 4 wide and 6 high, y downwards, for what is nailed or screwed.</summary>
+/// <summary>Capital letters as straight strokes on a field 4 wide and 6 high, y downwards, for what is nailed or
+/// screwed.</summary>
 internal static class Strokes
 {
     private static readonly Dictionary<char, string> Letters = new()
@@ -34,7 +35,14 @@ internal static class Strokes
     };
 
     /// <summary>Lines of a letter, or null where it has none.</summary>
-    public static IReadOnlyList<(double X, double Y)[]>? Of(char letter) => Letters.TryGetValue(letter, out var text)
-        ? [.. text.Split('|').Select(line => line.Split(' ').Select(p => ((double)(p[0] - '0'), (double)(p[1] - '0'))).ToArray())]
-        : null;
+    public static IReadOnlyList<(double X, double Y)[]>? Of(char letter) =>
+        Letters.TryGetValue(letter, out var text)
+            ?
+            [
+                .. text.Split('|')
+                    .Select(line =>
+                        line.Split(' ').Select(p => ((double)(p[0] - '0'), (double)(p[1] - '0'))).ToArray()
+                    ),
+            ]
+            : null;
 }

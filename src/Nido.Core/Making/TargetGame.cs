@@ -28,13 +28,27 @@ public static class TargetGame
         var most = Need.Between("maxDistance", ask.MaxDistance, least, 20_000, "mm");
         var distance = Need.Between("distance", ask.Distance, least, most, "mm");
         var share = hits / (double)tries;
-        var wanted = distance * (share >= 0.8 ? 1.25 : share <= 0.3 ? 0.75 : 1);
+        var wanted =
+            distance
+            * (
+                share >= 0.8 ? 1.25
+                : share <= 0.3 ? 0.75
+                : 1
+            );
         var next = Math.Clamp(wanted, least, most);
-        var change = next > distance ? "farther" : next < distance ? "nearer" : "stay";
-        var why = share >= 0.8 ? $"{hits} of {tries} is {100 * share:0}%: from 80% on it is too easy"
+        var change =
+            next > distance ? "farther"
+            : next < distance ? "nearer"
+            : "stay";
+        var why =
+            share >= 0.8 ? $"{hits} of {tries} is {100 * share:0}%: from 80% on it is too easy"
             : share <= 0.3 ? $"{hits} of {tries} is {100 * share:0}%: to 30% it is too hard"
             : $"{hits} of {tries} is {100 * share:0}%: between 30% and 80% it is just right";
-        return new(Need.Round(next), change, why,
-            [why, $"{distance:0} mm → {wanted:0} mm{(next != wanted ? $", but the room allows {next:0} mm" : "")}"]);
+        return new(
+            Need.Round(next),
+            change,
+            why,
+            [why, $"{distance:0} mm → {wanted:0} mm{(next != wanted ? $", but the room allows {next:0} mm" : "")}"]
+        );
     }
 }

@@ -1,12 +1,15 @@
 namespace Nido.Core.Making;
 
-/// <summary>Pieces on a lace: whole repeats of a pattern, the lace it takes, and whether lace and hole suit each other.</summary>
+/// <summary>Pieces on a lace: whole repeats of a pattern, the lace it takes, and whether lace and hole suit each
+/// other.</summary>
 public static class Threading
 {
     /// <summary>Hole to lace below which it is snug, and above which it is easy; common practice.</summary>
-    private const double Snug = 1.5, Easy = 3;
+    private const double Snug = 1.5,
+        Easy = 3;
 
-    /// <summary>Loop that is not for children under 18 months, mm. Source: ASTM F963 section 4.14 (from memory).</summary>
+    /// <summary>Loop that is not for children under 18 months, mm. Source: ASTM F963 section 4.14 (from
+    /// memory).</summary>
     private const double LongestLoop = 360;
 
     /// <summary>A lace, wire or stem.</summary>
@@ -27,8 +30,16 @@ public static class Threading
     /// <param name="EndCurl">Lace curled in at each end; of a doubled stem the eye at the fold, mm.</param>
     /// <param name="Closed">It is tied to a loop.</param>
     public sealed record Ask(
-        IReadOnlyDictionary<string, double> PieceLengths, IReadOnlyList<string> Pattern, bool Mirrored, double TargetLength, Lace Lace, double Hole,
-        double KnotAllowance = 0, double EndCurl = 0, bool Closed = false);
+        IReadOnlyDictionary<string, double> PieceLengths,
+        IReadOnlyList<string> Pattern,
+        bool Mirrored,
+        double TargetLength,
+        Lace Lace,
+        double Hole,
+        double KnotAllowance = 0,
+        double EndCurl = 0,
+        bool Closed = false
+    );
 
     /// <summary>What comes out.</summary>
     /// <param name="Repeats">Whole repeats only.</param>
@@ -40,8 +51,15 @@ public static class Threading
     /// <param name="Flags">What to mind.</param>
     /// <param name="Trace">In words.</param>
     public sealed record Answer(
-        int Repeats, IReadOnlyDictionary<string, int> PerColour, double ThreadedLength, double LaceLength, double LoopPerimeter, double HoleRatio,
-        IReadOnlyList<string> Flags, IReadOnlyList<string> Trace);
+        int Repeats,
+        IReadOnlyDictionary<string, int> PerColour,
+        double ThreadedLength,
+        double LaceLength,
+        double LoopPerimeter,
+        double HoleRatio,
+        IReadOnlyList<string> Flags,
+        IReadOnlyList<string> Trace
+    );
 
     /// <summary>Counts the repeats.</summary>
     public static Answer Of(Ask ask)
@@ -62,7 +80,11 @@ public static class Threading
 
         if (pattern.FirstOrDefault(c => !lengths.ContainsKey(c)) is { } unknown)
         {
-            throw Need.Refused("pattern", unknown, $"each colour needs a piece length; known are {string.Join(", ", lengths.Keys)}");
+            throw Need.Refused(
+                "pattern",
+                unknown,
+                $"each colour needs a piece length; known are {string.Join(", ", lengths.Keys)}"
+            );
         }
 
         string[] unit = ask.Mirrored ? [.. pattern, .. pattern.Reverse()] : [.. pattern];
@@ -71,22 +93,34 @@ public static class Threading
         var repeats = Need.Floor(usable / unitLength);
         if (repeats == 0)
         {
-            throw Need.Refused("targetLength", target, $"one repeat is {unitLength:0.#} mm and {usable:0.#} mm can be threaded; take a longer lace or a shorter pattern");
+            throw Need.Refused(
+                "targetLength",
+                target,
+                $"one repeat is {unitLength:0.#} mm and {usable:0.#} mm can be threaded; take a longer lace or a shorter pattern"
+            );
         }
 
         var threaded = repeats * unitLength;
         var needed = lace.Doubled ? (2 * threaded) + curl + knots : threaded + knots + (2 * curl);
         var ratio = hole / (diameter * (lace.Doubled ? 2 : 1));
         return new(
-            repeats, unit.GroupBy(c => c).ToDictionary(g => g.Key, g => g.Count() * repeats), Need.Round(threaded), Need.Round(needed),
-            ask.Closed ? Need.Round(threaded) : 0, Need.Round(ratio), [.. Flags(ask, ratio, threaded)],
+            repeats,
+            unit.GroupBy(c => c).ToDictionary(g => g.Key, g => g.Count() * repeats),
+            Need.Round(threaded),
+            Need.Round(needed),
+            ask.Closed ? Need.Round(threaded) : 0,
+            Need.Round(ratio),
+            [.. Flags(ask, ratio, threaded)],
             [
                 $"One repeat: {string.Join(" + ", unit.Select(c => $"{lengths[c]:0.#}"))} = {unitLength:0.#} mm",
-                lace.Doubled ? $"Doubled, the stem of {target:0.#} mm less the eye of {curl:0.#} leaves {usable:0.#} mm" : $"{target:0.#} mm are to be threaded",
+                lace.Doubled
+                    ? $"Doubled, the stem of {target:0.#} mm less the eye of {curl:0.#} leaves {usable:0.#} mm"
+                    : $"{target:0.#} mm are to be threaded",
                 $"{repeats} whole repeats = {threaded:0.#} mm; {usable - threaded:0.#} mm stay bare",
                 $"Lace to cut: {needed:0.#} mm with knots and ends",
                 $"Hole {hole:0.#} / lace {diameter * (lace.Doubled ? 2 : 1):0.#} = {ratio:0.##}",
-            ]);
+            ]
+        );
     }
 
     private static IEnumerable<string> Flags(Ask ask, double ratio, double threaded)

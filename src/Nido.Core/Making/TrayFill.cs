@@ -10,7 +10,14 @@ public static class TrayFill
     /// <param name="Density">g/mL; or a material.</param>
     /// <param name="Material">salt, flour, sugar, oats, rice, cornstarch, sand or water.</param>
     /// <param name="Trays">How many.</param>
-    public sealed record Ask(double Length, double Width, double Depth, double? Density = null, string? Material = null, int Trays = 1);
+    public sealed record Ask(
+        double Length,
+        double Width,
+        double Depth,
+        double? Density = null,
+        string? Material = null,
+        int Trays = 1
+    );
 
     /// <summary>What comes out, for all trays.</summary>
     /// <param name="VolumeMl">mL.</param>
@@ -26,14 +33,19 @@ public static class TrayFill
         var (length, width) = (Need.Length("length", ask.Length, 5000), Need.Length("width", ask.Width, 5000));
         var depth = Need.Length("depth", ask.Depth, 1000);
         var trays = Need.Whole("trays", ask.Trays, 1, 1000);
-        var density = ask.Density is { } d ? Need.Between("density", d, 0.01, 20, "g/mL")
+        var density = ask.Density is { } d
+            ? Need.Between("density", d, 0.01, 20, "g/mL")
             : HouseholdMeasures.CupDensity(Need.OneOf("material", ask.Material, HouseholdMeasures.KnownFoods));
         var volume = length * width * depth / 1000 * trays;
-        return new(Need.Round(volume), Need.Round(volume * density), Need.Round(volume / HouseholdMeasures.Cup),
-        [
-            $"{length:0.#} × {width:0.#} × {depth:0.#} mm = {volume / trays:0.#} mL{(trays > 1 ? $", {trays} trays {volume:0.#} mL" : "")}",
-            $"× {density:0.###} g/mL = {volume * density:0} g",
-            $"/ {HouseholdMeasures.Cup:0.#} mL = {volume / HouseholdMeasures.Cup:0.##} US cups",
-        ]);
+        return new(
+            Need.Round(volume),
+            Need.Round(volume * density),
+            Need.Round(volume / HouseholdMeasures.Cup),
+            [
+                $"{length:0.#} × {width:0.#} × {depth:0.#} mm = {volume / trays:0.#} mL{(trays > 1 ? $", {trays} trays {volume:0.#} mL" : "")}",
+                $"× {density:0.###} g/mL = {volume * density:0} g",
+                $"/ {HouseholdMeasures.Cup:0.#} mL = {volume / HouseholdMeasures.Cup:0.##} US cups",
+            ]
+        );
     }
 }

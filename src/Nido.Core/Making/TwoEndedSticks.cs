@@ -1,6 +1,7 @@
 namespace Nido.Core.Making;
 
-/// <summary>Sticks with a colour at each end: how many different ones, and whether a card can be laid with a set.</summary>
+/// <summary>Sticks with a colour at each end: how many different ones, and whether a card can be laid with a
+/// set.</summary>
 public static class TwoEndedSticks
 {
     /// <summary>What is asked.</summary>
@@ -23,23 +24,35 @@ public static class TwoEndedSticks
     /// <summary>What comes out.</summary>
     /// <param name="Buildable">Every stick is there and every join is right.</param>
     /// <param name="Missing">Sticks the set does not have, or not often enough.</param>
-    /// <param name="WrongJoin">Index of the first stick whose end does not match the next one; null where all match.</param>
+    /// <param name="WrongJoin">Index of the first stick whose end does not match the next one; null where all
+    /// match.</param>
     /// <param name="Trace">In words.</param>
-    public sealed record CardAnswer(bool Buildable, IReadOnlyList<string[]> Missing, int? WrongJoin, IReadOnlyList<string> Trace);
+    public sealed record CardAnswer(
+        bool Buildable,
+        IReadOnlyList<string[]> Missing,
+        int? WrongJoin,
+        IReadOnlyList<string> Trace
+    );
 
     /// <summary>Lists the sticks.</summary>
     public static Answer Of(Ask ask)
     {
         ArgumentNullException.ThrowIfNull(ask);
         var colours = Need.Words("colours", ask.Colours, 2, 20);
-        string[][] sticks = [.. from i in Enumerable.Range(0, colours.Count)
-                                from j in Enumerable.Range(i, colours.Count - i)
-                                where ask.SameEnds || i != j
-                                select (string[])[colours[i], colours[j]]];
-        return new(sticks.Length, sticks,
+        string[][] sticks =
         [
-            $"{colours.Count} × {colours.Count - 1} / 2 = {colours.Count * (colours.Count - 1) / 2} with different ends{(ask.SameEnds ? $", and {colours.Count} with the same: {sticks.Length}" : "")}",
-        ]);
+            .. from i in Enumerable.Range(0, colours.Count)
+            from j in Enumerable.Range(i, colours.Count - i)
+            where ask.SameEnds || i != j
+            select (string[])[colours[i], colours[j]],
+        ];
+        return new(
+            sticks.Length,
+            sticks,
+            [
+                $"{colours.Count} × {colours.Count - 1} / 2 = {colours.Count * (colours.Count - 1) / 2} with different ends{(ask.SameEnds ? $", and {colours.Count} with the same: {sticks.Length}" : "")}",
+            ]
+        );
     }
 
     /// <summary>Looks whether a card can be laid.</summary>
@@ -61,15 +74,31 @@ public static class TwoEndedSticks
             }
         }
 
-        var wrong = ask.MustTouch ? Enumerable.Range(0, card.Length - 1).FirstOrDefault(k => card[k][1] != card[k + 1][0], -1) : -1;
-        return new(missing.Count == 0 && wrong < 0, missing, wrong < 0 ? null : wrong,
-        [
-            missing.Count == 0 ? $"All {card.Length} sticks are in the set" : $"Missing: {string.Join(", ", missing.Select(m => string.Join("–", m)))}",
-            .. ask.MustTouch ? (string[])[wrong < 0 ? "All ends that meet match" : $"Stick {wrong + 1} ends {card[wrong][1]} and the next begins {card[wrong + 1][0]}"] : [],
-        ]);
+        var wrong = ask.MustTouch
+            ? Enumerable.Range(0, card.Length - 1).FirstOrDefault(k => card[k][1] != card[k + 1][0], -1)
+            : -1;
+        return new(
+            missing.Count == 0 && wrong < 0,
+            missing,
+            wrong < 0 ? null : wrong,
+            [
+                missing.Count == 0
+                    ? $"All {card.Length} sticks are in the set"
+                    : $"Missing: {string.Join(", ", missing.Select(m => string.Join("–", m)))}",
+                .. ask.MustTouch
+                    ? (string[])
+                        [
+                            wrong < 0
+                                ? "All ends that meet match"
+                                : $"Stick {wrong + 1} ends {card[wrong][1]} and the next begins {card[wrong + 1][0]}",
+                        ]
+                    : [],
+            ]
+        );
     }
 
-    private static string Key(string[] stick) => string.CompareOrdinal(stick[0], stick[1]) <= 0 ? $"{stick[0]} {stick[1]}" : $"{stick[1]} {stick[0]}";
+    private static string Key(string[] stick) =>
+        string.CompareOrdinal(stick[0], stick[1]) <= 0 ? $"{stick[0]} {stick[1]}" : $"{stick[1]} {stick[0]}";
 
     private static string[][] Pairs(string field, IReadOnlyList<string[]>? sticks)
     {

@@ -4,7 +4,11 @@ namespace Nido.Core.Making;
 public static class TwoOpeningSet
 {
     /// <summary>What is asked.</summary>
-    public sealed record Ask(IReadOnlyList<FitsThrough.Piece> Pieces, FitsThrough.Opening Small, FitsThrough.Opening Large);
+    public sealed record Ask(
+        IReadOnlyList<FitsThrough.Piece> Pieces,
+        FitsThrough.Opening Small,
+        FitsThrough.Opening Large
+    );
 
     /// <summary>What comes out; pieces by name or by their place in the list.</summary>
     /// <param name="OnlyLarge">Go through the large opening only.</param>
@@ -14,30 +18,58 @@ public static class TwoOpeningSet
     /// <param name="Fair">Some for each opening, and none that goes nowhere.</param>
     /// <param name="Trace">In words.</param>
     public sealed record Answer(
-        IReadOnlyList<string> OnlyLarge, IReadOnlyList<string> OnlySmall, IReadOnlyList<string> Both, IReadOnlyList<string> Neither, bool Fair, IReadOnlyList<string> Trace);
+        IReadOnlyList<string> OnlyLarge,
+        IReadOnlyList<string> OnlySmall,
+        IReadOnlyList<string> Both,
+        IReadOnlyList<string> Neither,
+        bool Fair,
+        IReadOnlyList<string> Trace
+    );
 
     /// <summary>Tries each piece at both openings.</summary>
     public static Answer Of(Ask ask)
     {
         ArgumentNullException.ThrowIfNull(ask);
-        var pieces = Need.Some("pieces", ask.Pieces, 2, 100).Select((p, k) => FitsThrough.Checked($"pieces[{k}]", p)).ToArray();
+        var pieces = Need.Some("pieces", ask.Pieces, 2, 100)
+            .Select((p, k) => FitsThrough.Checked($"pieces[{k}]", p))
+            .ToArray();
         var small = FitsThrough.Checked("small", ask.Small);
         var large = FitsThrough.Checked("large", ask.Large);
-        var tried = pieces.Select((p, k) => (Name: p.Name ?? $"{k + 1}",
-            Small: FitsThrough.Of(new(p, small)).Passes, Large: FitsThrough.Of(new(p, large)).Passes)).ToArray();
-        string[] Those(bool inSmall, bool inLarge) => [.. tried.Where(t => t.Small == inSmall && t.Large == inLarge).Select(t => t.Name)];
-        var (onlyLarge, onlySmall, both, neither) = (Those(false, true), Those(true, false), Those(true, true), Those(false, false));
+        var tried = pieces
+            .Select(
+                (p, k) =>
+                    (
+                        Name: p.Name ?? $"{k + 1}",
+                        Small: FitsThrough.Of(new(p, small)).Passes,
+                        Large: FitsThrough.Of(new(p, large)).Passes
+                    )
+            )
+            .ToArray();
+        string[] Those(bool inSmall, bool inLarge) =>
+            [.. tried.Where(t => t.Small == inSmall && t.Large == inLarge).Select(t => t.Name)];
+        var (onlyLarge, onlySmall, both, neither) = (
+            Those(false, true),
+            Those(true, false),
+            Those(true, true),
+            Those(false, false)
+        );
         var fair = onlyLarge.Length > 0 && both.Length + onlySmall.Length > 0 && neither.Length == 0;
-        return new(onlyLarge, onlySmall, both, neither, fair,
-        [
-            $"Only through the large: {Words(onlyLarge)}",
-            .. onlySmall.Length > 0 ? (string[])[$"Only through the small: {Words(onlySmall)}"] : [],
-            $"Through both: {Words(both)}",
-            $"Through none: {Words(neither)}",
-            fair ? "A fair set: trying the small opening first sorts every piece"
+        return new(
+            onlyLarge,
+            onlySmall,
+            both,
+            neither,
+            fair,
+            [
+                $"Only through the large: {Words(onlyLarge)}",
+                .. onlySmall.Length > 0 ? (string[])[$"Only through the small: {Words(onlySmall)}"] : [],
+                $"Through both: {Words(both)}",
+                $"Through none: {Words(neither)}",
+                fair ? "A fair set: trying the small opening first sorts every piece"
                 : neither.Length > 0 ? "Not fair: what goes nowhere cannot be sorted"
                 : "Not fair: one of the two openings has nothing of its own",
-        ]);
+            ]
+        );
     }
 
     private static string Words(string[] names) => names.Length == 0 ? "nothing" : string.Join(", ", names);

@@ -21,7 +21,8 @@ public readonly record struct At(double X, double Y)
     public double ToLine(At from, At to)
     {
         var (d, length) = (to - from, from.To(to));
-        var t = length < 1e-12 ? 0 : Math.Clamp((((X - from.X) * d.X) + ((Y - from.Y) * d.Y)) / (length * length), 0, 1);
+        var t =
+            length < 1e-12 ? 0 : Math.Clamp((((X - from.X) * d.X) + ((Y - from.Y) * d.Y)) / (length * length), 0, 1);
         return To(from + (d * t));
     }
 

@@ -16,7 +16,8 @@ public sealed record Run(At Start, IReadOnlyList<Piece> Pieces, bool Closed)
     /// <summary>Where it ends.</summary>
     public At End => Closed || Pieces.Count == 0 ? Start : Pieces[^1].To;
 
-    /// <summary>Places along it, close enough that straight lines between them are off by less than 0.02 mm on paper.</summary>
+    /// <summary>Places along it, close enough that straight lines between them are off by less than 0.02 mm on
+    /// paper.</summary>
     public IReadOnlyList<At> Along(int perCurve = 24)
     {
         var places = new List<At> { Start };
@@ -63,8 +64,9 @@ public sealed record Figure(IReadOnlyList<Run> Runs)
     public Box Bounds => Box.Around(Runs.SelectMany(r => r.Along()));
 
     /// <summary>Area inside its closed runs, mm².</summary>
-    public double Area => Runs.Where(r => r.Closed).Sum(r => Math.Abs(
-        r.Along(64).Zip(r.Along(64).Skip(1), (a, b) => (a.X * b.Y) - (b.X * a.Y)).Sum()) / 2);
+    public double Area =>
+        Runs.Where(r => r.Closed)
+            .Sum(r => Math.Abs(r.Along(64).Zip(r.Along(64).Skip(1), (a, b) => (a.X * b.Y) - (b.X * a.Y)).Sum()) / 2);
 
     /// <summary>Elsewhere.</summary>
     public Figure Moved(double x, double y) => Each(p => new(p.X + x, p.Y + y));
@@ -76,8 +78,12 @@ public sealed record Figure(IReadOnlyList<Run> Runs)
     public Figure Turned(double degrees, At about)
     {
         var (sin, cos) = Math.SinCos(degrees * Math.PI / 180);
-        return Each(p => new(
-            about.X + ((p.X - about.X) * cos) - ((p.Y - about.Y) * sin), about.Y + ((p.X - about.X) * sin) + ((p.Y - about.Y) * cos)));
+        return Each(p =>
+            new(
+                about.X + ((p.X - about.X) * cos) - ((p.Y - about.Y) * sin),
+                about.Y + ((p.X - about.X) * sin) + ((p.Y - about.Y) * cos)
+            )
+        );
     }
 
     /// <summary>Left and right exchanged about an upright line.</summary>
@@ -94,6 +100,18 @@ public sealed record Figure(IReadOnlyList<Run> Runs)
     /// <summary>Two as one.</summary>
     public Figure With(Figure other) => new([.. Runs, .. other.Runs]);
 
-    private Figure Each(Func<At, At> to) => new([.. Runs.Select(r => new Run(
-        to(r.Start), [.. r.Pieces.Select(p => new Piece(p.First is { } a ? to(a) : null, p.Second is { } b ? to(b) : null, to(p.To)))], r.Closed))]);
+    private Figure Each(Func<At, At> to) =>
+        new([
+            .. Runs.Select(r => new Run(
+                to(r.Start),
+                [
+                    .. r.Pieces.Select(p => new Piece(
+                        p.First is { } a ? to(a) : null,
+                        p.Second is { } b ? to(b) : null,
+                        to(p.To)
+                    )),
+                ],
+                r.Closed
+            )),
+        ]);
 }

@@ -14,13 +14,18 @@ public static class Figures
 
     /// <summary>A rectangle.</summary>
     public static Figure Rectangle(Box box) =>
-        Path([new(box.X, box.Y), new(box.Right, box.Y), new(box.Right, box.Bottom), new(box.X, box.Bottom)], closed: true);
+        Path(
+            [new(box.X, box.Y), new(box.Right, box.Y), new(box.Right, box.Bottom), new(box.X, box.Bottom)],
+            closed: true
+        );
 
     /// <summary>A circle.</summary>
-    public static Figure Circle(At middle, double radius) => new([ArcRun(middle, radius, radius, 0, 360) with { Closed = true }]);
+    public static Figure Circle(At middle, double radius) =>
+        new([ArcRun(middle, radius, radius, 0, 360) with { Closed = true }]);
 
     /// <summary>Part of a circle; degrees run clockwise from the right.</summary>
-    public static Figure Arc(At middle, double radius, double from, double sweep) => new([ArcRun(middle, radius, radius, from, sweep)]);
+    public static Figure Arc(At middle, double radius, double from, double sweep) =>
+        new([ArcRun(middle, radius, radius, from, sweep)]);
 
     /// <summary>A piece of a plate from its middle.</summary>
     public static Figure Sector(At middle, double radius, double from, double sweep)
@@ -36,12 +41,26 @@ public static class Figures
     public static Figure Regular(At middle, int sides, double side)
     {
         var radius = side / (2 * Math.Sin(Math.PI / sides));
-        return Path([.. Enumerable.Range(0, sides).Select(k => At.OnCircle(middle, radius, 90 + (180.0 / sides) + (360.0 * k / sides)))], closed: true);
+        return Path(
+            [
+                .. Enumerable
+                    .Range(0, sides)
+                    .Select(k => At.OnCircle(middle, radius, 90 + (180.0 / sides) + (360.0 * k / sides))),
+            ],
+            closed: true
+        );
     }
 
     /// <summary>A star of five points.</summary>
-    public static Figure Star(At middle, double radius) => Path([.. Enumerable.Range(0, 10)
-        .Select(k => At.OnCircle(middle, k % 2 == 0 ? radius : radius * 0.45, -90 + (36.0 * k)))], closed: true);
+    public static Figure Star(At middle, double radius) =>
+        Path(
+            [
+                .. Enumerable
+                    .Range(0, 10)
+                    .Select(k => At.OnCircle(middle, k % 2 == 0 ? radius : radius * 0.45, -90 + (36.0 * k))),
+            ],
+            closed: true
+        );
 
     /// <summary>A wave of half circles' softness: curves of equal width up and down along a level line.</summary>
     public static Figure Wave(At from, double width, double height, int halves)
@@ -52,17 +71,36 @@ public static class Figures
         {
             var (x, up) = (from.X + (k * step), k % 2 == 0 ? -1 : 1);
             // Handles at 0.3642 of a half wave and at 4/3 of the height follow a sine to within 0.6% of the height.
-            pieces.Add(Piece.Curve(
-                new(x + (0.3642 * step), from.Y + (up * height * 2 / 3)), new(x + (0.6358 * step), from.Y + (up * height * 2 / 3)), new(x + step, from.Y)));
+            pieces.Add(
+                Piece.Curve(
+                    new(x + (0.3642 * step), from.Y + (up * height * 2 / 3)),
+                    new(x + (0.6358 * step), from.Y + (up * height * 2 / 3)),
+                    new(x + step, from.Y)
+                )
+            );
         }
 
         return new([new(from, pieces, false)]);
     }
 
     /// <summary>Straight up and down, with corners.</summary>
-    public static Figure Zigzag(At from, double width, double height, int corners) => Path(
-        [.. Enumerable.Range(0, corners + 2).Select(k => new At(
-            from.X + (width * k / (corners + 1)), from.Y + (k == 0 || k == corners + 1 ? 0 : k % 2 == 1 ? -height / 2 : height / 2)))], closed: false);
+    public static Figure Zigzag(At from, double width, double height, int corners) =>
+        Path(
+            [
+                .. Enumerable
+                    .Range(0, corners + 2)
+                    .Select(k => new At(
+                        from.X + (width * k / (corners + 1)),
+                        from.Y
+                            + (
+                                k == 0 || k == corners + 1 ? 0
+                                : k % 2 == 1 ? -height / 2
+                                : height / 2
+                            )
+                    )),
+            ],
+            closed: false
+        );
 
     /// <summary>A spiral from outside in, of half circles.</summary>
     public static Figure Spiral(At middle, double radius, double gap)
@@ -83,7 +121,8 @@ public static class Figures
     }
 
     /// <summary>
-    /// A figure of a short text: M x y begins a run, L x y goes straight, C x y x y x y bends, A x y rx ry from sweep follows an
+    /// A figure of a short text: M x y begins a run, L x y goes straight, C x y x y x y bends, A x y rx ry from sweep
+    /// follows an
     /// ellipse (degrees clockwise from the right), Z closes.
     /// </summary>
     public static Figure Of(string text)
@@ -153,10 +192,18 @@ public static class Figures
         At On(double a) => new(middle.X + (rx * Math.Cos(a)), middle.Y + (ry * Math.Sin(a)));
         At Way(double a) => new(-rx * Math.Sin(a) * handle, ry * Math.Cos(a) * handle);
         var begin = from * Math.PI / 180;
-        return new(On(begin), [.. Enumerable.Range(0, parts).Select(k =>
-        {
-            var (a, b) = (begin + (k * step), begin + ((k + 1) * step));
-            return Piece.Curve(On(a) + Way(a), On(b) - Way(b), On(b));
-        })], false);
+        return new(
+            On(begin),
+            [
+                .. Enumerable
+                    .Range(0, parts)
+                    .Select(k =>
+                    {
+                        var (a, b) = (begin + (k * step), begin + ((k + 1) * step));
+                        return Piece.Curve(On(a) + Way(a), On(b) - Way(b), On(b));
+                    }),
+            ],
+            false
+        );
     }
 }

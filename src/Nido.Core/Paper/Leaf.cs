@@ -27,7 +27,8 @@ public sealed class Leaf
     /// <param name="stroke">How.</param>
     /// <param name="line">Width of the line, mm; null for that of the stroke.</param>
     /// <param name="flat">The line ends where it ends.</param>
-    public void Draw(Figure figure, Stroke stroke, double? line = null, bool flat = false) => marks.Add(new Drawn(figure, stroke, line, flat));
+    public void Draw(Figure figure, Stroke stroke, double? line = null, bool flat = false) =>
+        marks.Add(new Drawn(figure, stroke, line, flat));
 
     /// <summary>A figure as it lies for the hand the page is for.</summary>
     public Figure ForHand(Figure figure) => pad.Setting.LeftHanded ? figure.Mirrored(width / 2) : figure;
@@ -36,14 +37,28 @@ public sealed class Leaf
     public Box ForHand(Box box) => pad.Setting.LeftHanded ? box with { X = width - box.Right } : box;
 
     /// <summary>A text on one line, which has the room it needs.</summary>
-    public void Text(string text, double x, double y, double size, Face face = Face.Adult, Align align = Align.Left, double grey = 0.1, bool hollow = false)
+    public void Text(
+        string text,
+        double x,
+        double y,
+        double size,
+        Face face = Face.Adult,
+        Align align = Align.Left,
+        double grey = 0.1,
+        bool hollow = false
+    )
     {
         if (pad.Type.Missing(text) is { Length: > 0 } missing)
         {
             // Never boxes in place of letters: a line to write on, and a word to whoever prints.
             pad.Note(pad.Words.Say("unprintable", text, missing));
             var wide = size * 5;
-            var left = align switch { Align.Left => x, Align.Middle => x - (wide / 2), _ => x - wide };
+            var left = align switch
+            {
+                Align.Left => x,
+                Align.Middle => x - (wide / 2),
+                _ => x - wide,
+            };
             Draw(Figures.Line(new(left, y + 0.5), new(left + wide, y + 0.5)), Stroke.Fine);
             return;
         }
@@ -55,11 +70,20 @@ public sealed class Leaf
     }
 
     /// <summary>
-    /// A text as large as a box allows, over several lines where one would be too small; refused where even the smallest letters do
+    /// A text as large as a box allows, over several lines where one would be too small; refused where even the
+    /// smallest letters do
     /// not fit. Nothing is ever cut.
     /// </summary>
     /// <returns>Size of the letters, mm.</returns>
-    public double Fit(string text, Box box, double most, string field, Face face = Face.Child, Align align = Align.Middle, bool hollow = false)
+    public double Fit(
+        string text,
+        Box box,
+        double most,
+        string field,
+        Face face = Face.Child,
+        Align align = Align.Middle,
+        bool hollow = false
+    )
     {
         if (pad.Type.Missing(text).Length > 0)
         {
@@ -70,28 +94,60 @@ public sealed class Leaf
         for (var size = most; size >= Smallest - 1e-9; size *= size > Smallest * 1.06 ? 0.95 : 0.9)
         {
             var lines = Lines(text, box.Width, size, face);
-            if (lines is not null && lines.Count * size * 1.2 <= box.Height + 1e-9 && (lines.Count == 1 || size <= most * 0.7 || most <= Smallest * 2))
+            if (
+                lines is not null
+                && lines.Count * size * 1.2 <= box.Height + 1e-9
+                && (lines.Count == 1 || size <= most * 0.7 || most <= Smallest * 2)
+            )
             {
-                var x = align switch { Align.Left => box.X, Align.Middle => box.Middle.X, _ => box.Right };
+                var x = align switch
+                {
+                    Align.Left => box.X,
+                    Align.Middle => box.Middle.X,
+                    _ => box.Right,
+                };
                 // The body of a line sits with its base line at four fifths of its height.
                 var top = box.Middle.Y - (lines.Count * size * 1.2 / 2);
                 for (var k = 0; k < lines.Count; k++)
                 {
-                    Text(lines[k], x, top + ((k + 0.5) * size * 1.2) + (size * 0.34), size, face, align, hollow: hollow);
+                    Text(
+                        lines[k],
+                        x,
+                        top + ((k + 0.5) * size * 1.2) + (size * 0.34),
+                        size,
+                        face,
+                        align,
+                        hollow: hollow
+                    );
                 }
 
                 return size;
             }
         }
 
-        throw Need.Refused(field, text.Length > 80 ? text[..80] + "…" : text, $"it does not fit {box.Width:0} × {box.Height:0} mm even in small letters; take a shorter form or larger pieces");
+        throw Need.Refused(
+            field,
+            text.Length > 80 ? text[..80] + "…" : text,
+            $"it does not fit {box.Width:0} × {box.Height:0} mm even in small letters; take a shorter form or larger pieces"
+        );
     }
 
     /// <summary>A text over as many lines as it takes.</summary>
     /// <returns>Where it ends, mm from above.</returns>
-    public double Paragraph(string text, double x, double y, double wide, double size, Face face = Face.Adult, double grey = 0.1)
+    public double Paragraph(
+        string text,
+        double x,
+        double y,
+        double wide,
+        double size,
+        Face face = Face.Adult,
+        double grey = 0.1
+    )
     {
-        foreach (var line in Lines(text, wide, size, face) ?? [.. text.Chunk(Math.Max(1, (int)(wide / size))).Select(c => new string(c))])
+        foreach (
+            var line in Lines(text, wide, size, face)
+                ?? [.. text.Chunk(Math.Max(1, (int)(wide / size))).Select(c => new string(c))]
+        )
         {
             Text(line, x, y + size, size, face, grey: grey);
             y += size * 1.3;
@@ -120,10 +176,12 @@ public sealed class Leaf
     public void PictureOf(string word, Box box) => Picture(pad.Picture(word), box);
 
     /// <summary>A box to tick.</summary>
-    public void Tick(double x, double y, double size = 3.2) => Draw(Figures.Rectangle(new(x, y, size, size)), Stroke.Outline, 0.3);
+    public void Tick(double x, double y, double size = 3.2) =>
+        Draw(Figures.Rectangle(new(x, y, size, size)), Stroke.Outline, 0.3);
 
     /// <summary>A line to write on.</summary>
-    public void WriteOn(double x, double y, double wide) => Draw(Figures.Line(new(x, y), new(x + wide, y)), Stroke.Fine);
+    public void WriteOn(double x, double y, double wide) =>
+        Draw(Figures.Line(new(x, y), new(x + wide, y)), Stroke.Fine);
 
     /// <summary>Words to lines of a width, or null where one word alone is wider.</summary>
     public IReadOnlyList<string>? Lines(string text, double wide, double size, Face face)
@@ -157,9 +215,20 @@ public sealed class Leaf
         var y = height - 15;
         Draw(Figures.Line(new(Page.Margin, y), new(Page.Margin + Page.CheckLine, y)), Stroke.Outline, 0.4);
         Draw(Figures.Line(new(Page.Margin, y - 1.5), new(Page.Margin, y + 1.5)), Stroke.Outline, 0.4);
-        Draw(Figures.Line(new(Page.Margin + Page.CheckLine, y - 1.5), new(Page.Margin + Page.CheckLine, y + 1.5)), Stroke.Outline, 0.4);
+        Draw(
+            Figures.Line(new(Page.Margin + Page.CheckLine, y - 1.5), new(Page.Margin + Page.CheckLine, y + 1.5)),
+            Stroke.Outline,
+            0.4
+        );
         Text(pad.Words.Say("checkLine"), Page.Margin, height - 10.8, 2.6, grey: 0.35);
-        Text(pad.Words.Say("page", $"{number}", $"{of}"), width - Page.Margin, height - 10.8, 2.6, align: Align.Right, grey: 0.35);
+        Text(
+            pad.Words.Say("page", $"{number}", $"{of}"),
+            width - Page.Margin,
+            height - 10.8,
+            2.6,
+            align: Align.Right,
+            grey: 0.35
+        );
         return new(width, height, marks);
     }
 

@@ -21,22 +21,36 @@ public sealed record MadeOrder(PaperOrder Order, Sheet? Sheet, MakingException? 
     {
         ArgumentNullException.ThrowIfNull(plan);
         ArgumentNullException.ThrowIfNull(setting);
-        return [.. PaperOfTheWeek.Of(plan).Select(order =>
-        {
-            stop.ThrowIfCancellationRequested();
-            try
-            {
-                var words = PaperWords.In(setting.Language);
-                var head = new SheetHead(
-                    order.For, order.Step is { } step ? words.Say("step", $"{step}") : null, words.Day(order.NeededOn), order.Names.Count == 1 ? order.Names[0] : null);
-                return new MadeOrder(
-                    order, SheetKinds.Get(order.Kind).Make(order.Values, setting with { LeftHanded = order.LeftHanded, Head = head }, type), null);
-            }
-            catch (MakingException e)
-            {
-                return new MadeOrder(order, null, e);
-            }
-        })];
+        return
+        [
+            .. PaperOfTheWeek
+                .Of(plan)
+                .Select(order =>
+                {
+                    stop.ThrowIfCancellationRequested();
+                    try
+                    {
+                        var words = PaperWords.In(setting.Language);
+                        var head = new SheetHead(
+                            order.For,
+                            order.Step is { } step ? words.Say("step", $"{step}") : null,
+                            words.Day(order.NeededOn),
+                            order.Names.Count == 1 ? order.Names[0] : null
+                        );
+                        return new MadeOrder(
+                            order,
+                            SheetKinds
+                                .Get(order.Kind)
+                                .Make(order.Values, setting with { LeftHanded = order.LeftHanded, Head = head }, type),
+                            null
+                        );
+                    }
+                    catch (MakingException e)
+                    {
+                        return new MadeOrder(order, null, e);
+                    }
+                }),
+        ];
     }
 
     /// <summary>The list of what is printed, by evening.</summary>
@@ -50,11 +64,14 @@ public sealed record MadeOrder(PaperOrder Order, Sheet? Sheet, MakingException? 
             flow.Sub(pad.Words.Say("evening", pad.Words.Day(evening.Key)));
             foreach (var m in evening)
             {
-                var what = $"{m.Order.For} — {pad.Words.Kind(m.Order.Kind)}{(m.Order.Step is { } step ? $", {pad.Words.Say("step", $"{step}").ToLowerInvariant()}" : "")}";
+                var what =
+                    $"{m.Order.For} — {pad.Words.Kind(m.Order.Kind)}{(m.Order.Step is { } step ? $", {pad.Words.Say("step", $"{step}").ToLowerInvariant()}" : "")}";
                 flow.Item(
-                    m.Sheet is null ? $"{what}: {m.Problem!.Allowed}"
+                    m.Sheet is null
+                        ? $"{what}: {m.Problem!.Allowed}"
                         : $"{pad.Words.Say("printed", what, $"{m.Sheet.Pages.Count}", $"{m.Order.Copies}")}{(m.Order.Names.Count > 0 ? $" — {string.Join(", ", m.Order.Names)}" : "")}",
-                    tick: true);
+                    tick: true
+                );
             }
         }
     }

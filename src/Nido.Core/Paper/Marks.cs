@@ -1,6 +1,7 @@
 namespace Nido.Core.Paper;
 
-/// <summary>How a line is drawn. What is cut, folded and glued differs by its stroke, not by colour, and prints in grey too.</summary>
+/// <summary>How a line is drawn. What is cut, folded and glued differs by its stroke, not by colour, and prints in grey
+/// too.</summary>
 public enum Stroke
 {
     /// <summary>A plain line.</summary>
@@ -42,19 +43,20 @@ public enum Stroke
 public sealed record StrokeLook(double Width, double Grey, IReadOnlyList<double> Dashes, bool Filled)
 {
     /// <summary>Looks of each stroke.</summary>
-    public static StrokeLook Of(Stroke stroke) => stroke switch
-    {
-        Stroke.Outline => new(0.6, 0.1, [], false),
-        Stroke.Fine => new(0.25, 0.55, [], false),
-        Stroke.Cut => new(0.35, 0.2, [2.4, 1.6], false),
-        Stroke.Fold => new(0.35, 0.35, [6, 1.5, 0.8, 1.5], false),
-        Stroke.Glue => new(0.35, 0.86, [], true),
-        Stroke.Way => new(4, 0.78, [], false),
-        Stroke.Trace => new(0.5, 0.25, [0.6, 1.8], false),
-        Stroke.Solid => new(0, 0.1, [], true),
-        Stroke.Shade => new(0, 0.82, [], true),
-        _ => new(0, 1, [], true),
-    };
+    public static StrokeLook Of(Stroke stroke) =>
+        stroke switch
+        {
+            Stroke.Outline => new(0.6, 0.1, [], false),
+            Stroke.Fine => new(0.25, 0.55, [], false),
+            Stroke.Cut => new(0.35, 0.2, [2.4, 1.6], false),
+            Stroke.Fold => new(0.35, 0.35, [6, 1.5, 0.8, 1.5], false),
+            Stroke.Glue => new(0.35, 0.86, [], true),
+            Stroke.Way => new(4, 0.78, [], false),
+            Stroke.Trace => new(0.5, 0.25, [0.6, 1.8], false),
+            Stroke.Solid => new(0, 0.1, [], true),
+            Stroke.Shade => new(0, 0.82, [], true),
+            _ => new(0, 1, [], true),
+        };
 }
 
 /// <summary>Which letters a text is set in.</summary>
@@ -108,4 +110,12 @@ public sealed record Drawn(Figure Figure, Stroke Stroke, double? Width = null, b
 /// <param name="Align">About its place.</param>
 /// <param name="Grey">0 black – 1 white.</param>
 /// <param name="Hollow">Outlined letters, to trace or fill.</param>
-public sealed record Said(string Text, At Where, double Size, Face Face, Align Align = Align.Left, double Grey = 0.1, bool Hollow = false) : Mark;
+public sealed record Said(
+    string Text,
+    At Where,
+    double Size,
+    Face Face,
+    Align Align = Align.Left,
+    double Grey = 0.1,
+    bool Hollow = false
+) : Mark;

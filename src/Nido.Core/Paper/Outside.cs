@@ -4,7 +4,8 @@ namespace Nido.Core.Paper;
 public static class Outside
 {
     /// <summary>
-    /// The line outside the first closed run of a figure drawn clockwise; inside where the distance is below 0. Round corners keep
+    /// The line outside the first closed run of a figure drawn clockwise; inside where the distance is below 0. Round
+    /// corners keep
     /// the distance at corners that stick out; where a corner turns in, the two neighbours meet.
     /// </summary>
     public static Figure Of(Figure figure, double distance)
@@ -34,7 +35,11 @@ public static class Outside
         var outer = new List<At>();
         for (var k = 0; k < corners.Count; k++)
         {
-            var (before, here, after) = (corners[(k + corners.Count - 1) % corners.Count], corners[k], corners[(k + 1) % corners.Count]);
+            var (before, here, after) = (
+                corners[(k + corners.Count - 1) % corners.Count],
+                corners[k],
+                corners[(k + 1) % corners.Count]
+            );
             var (a, b) = (Normal(before, here), Normal(here, after));
             var turn = (a.X * b.Y) - (a.Y * b.X);
             if (turn * distance > 1e-9)

@@ -19,8 +19,14 @@ public sealed class Pad(SheetSetting setting, IType type)
     public PaperWords Words { get; } = PaperWords.In(setting.Language);
 
     /// <summary>What whoever prints must know.</summary>
-    public IReadOnlyList<string> Notes => withoutPicture.Count == 0 ? [.. notes.Distinct()]
-        : [.. notes.Distinct(), Words.Say("noPicture", string.Join(", ", withoutPicture.Distinct().Select(w => $"“{w}”")))];
+    public IReadOnlyList<string> Notes =>
+        withoutPicture.Count == 0
+            ? [.. notes.Distinct()]
+            :
+            [
+                .. notes.Distinct(),
+                Words.Say("noPicture", string.Join(", ", withoutPicture.Distinct().Select(w => $"“{w}”"))),
+            ];
 
     /// <summary>Most pages of a sheet: more is a mistake.</summary>
     public const int MostPages = 120;
@@ -31,7 +37,11 @@ public sealed class Pad(SheetSetting setting, IType type)
     {
         if (leaves.Count == MostPages)
         {
-            throw Need.Refused("pages", MostPages, $"a sheet of more than {MostPages} pages is not made; ask for less at a time");
+            throw Need.Refused(
+                "pages",
+                MostPages,
+                $"a sheet of more than {MostPages} pages is not made; ask for less at a time"
+            );
         }
 
         var (w, h) = Page.SizeOf(Setting.Paper);
@@ -56,7 +66,8 @@ public sealed class Pad(SheetSetting setting, IType type)
     public void Note(string note) => notes.Add(note);
 
     /// <summary>
-    /// Lays cells of a size in rows, on as many pages as it takes. Their edges are cut lines; none lies outside the room.
+    /// Lays cells of a size in rows, on as many pages as it takes. Their edges are cut lines; none lies outside the
+    /// room.
     /// </summary>
     /// <param name="count">How many.</param>
     /// <param name="width">Of a cell, mm.</param>
@@ -67,7 +78,15 @@ public sealed class Pad(SheetSetting setting, IType type)
     /// <param name="gap">Between cells, mm.</param>
     /// <param name="caption">Stands above them, small.</param>
     public void Cells(
-        int count, double width, double height, string field, Action<Leaf, Box, int> draw, bool cut = true, double gap = 0, string? caption = null)
+        int count,
+        double width,
+        double height,
+        string field,
+        Action<Leaf, Box, int> draw,
+        bool cut = true,
+        double gap = 0,
+        string? caption = null
+    )
     {
         ArgumentNullException.ThrowIfNull(draw);
         Leaf? leaf = null;
@@ -80,11 +99,17 @@ public sealed class Pad(SheetSetting setting, IType type)
                 leaf = New();
                 var above = caption is null ? 0 : 6;
                 room = leaf.Room with { Y = leaf.Room.Y + above, Height = leaf.Room.Height - above };
-                (columns, rows) = (Need.Floor((room.Width + gap) / (width + gap)), Need.Floor((room.Height + gap) / (height + gap)));
+                (columns, rows) = (
+                    Need.Floor((room.Width + gap) / (width + gap)),
+                    Need.Floor((room.Height + gap) / (height + gap))
+                );
                 if (columns * rows == 0)
                 {
                     throw Need.Refused(
-                        field, $"{width:0.#} × {height:0.#} mm", $"the page has room for {room.Width:0} × {room.Height:0} mm; take smaller pieces");
+                        field,
+                        $"{width:0.#} × {height:0.#} mm",
+                        $"the page has room for {room.Width:0} × {room.Height:0} mm; take smaller pieces"
+                    );
                 }
 
                 if (caption is not null)
@@ -95,7 +120,11 @@ public sealed class Pad(SheetSetting setting, IType type)
 
             var at = k % (columns * rows);
             var cell = new Box(
-                room.X + (at % columns * (width + gap)), room.Y + (at / columns * (height + gap)), width, height);
+                room.X + (at % columns * (width + gap)),
+                room.Y + (at / columns * (height + gap)),
+                width,
+                height
+            );
             if (cut)
             {
                 leaf.Draw(Figures.Rectangle(cell), Stroke.Cut);

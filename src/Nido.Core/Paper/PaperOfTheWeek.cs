@@ -13,9 +13,19 @@ public static class PaperOfTheWeek
     public static IReadOnlyList<PaperOrder> Of(WeekPlan plan)
     {
         ArgumentNullException.ThrowIfNull(plan);
-        return !plan.Problem.Group.Settings.HasPrinter ? []
-            : [.. OfTheme(plan).Concat(OfIdeas(plan)).Concat(OfThings(plan)).OrderBy(o => o.Evening).ThenBy(o => o.NeededOn)
-                .ThenBy(o => o.For, StringComparer.Ordinal).ThenBy(o => o.Step).ThenBy(o => o.Id, StringComparer.Ordinal)];
+        return !plan.Problem.Group.Settings.HasPrinter
+            ? []
+            :
+            [
+                .. OfTheme(plan)
+                    .Concat(OfIdeas(plan))
+                    .Concat(OfThings(plan))
+                    .OrderBy(o => o.Evening)
+                    .ThenBy(o => o.NeededOn)
+                    .ThenBy(o => o.For, StringComparer.Ordinal)
+                    .ThenBy(o => o.Step)
+                    .ThenBy(o => o.Id, StringComparer.Ordinal),
+            ];
     }
 
     /// <summary>Words for the wall and names for the greeting, where the theme has work of that kind.</summary>
@@ -28,7 +38,13 @@ public static class PaperOfTheWeek
 
         var (theme, day) = (any.Idea.Theme, plan.Problem.FirstDay);
         var idea = any.Idea;
-        var from = new FromIdea(theme, idea, idea.Steps[0], RungOf(plan, idea, idea.Steps[0]), [.. plan.Problem.Group.Children.Select(c => c.Name)]);
+        var from = new FromIdea(
+            theme,
+            idea,
+            idea.Steps[0],
+            RungOf(plan, idea, idea.Steps[0]),
+            [.. plan.Problem.Group.Children.Select(c => c.Name)]
+        );
         yield return Order(plan, "theme word-cards", "word-cards", from, 1, false, theme.Name, null, [], day);
         if (from.Names.Count > 0 && plan.Problem.Group.Kind == GroupKind.Class)
         {
@@ -44,12 +60,24 @@ public static class PaperOfTheWeek
         from order in need.Each ? ForEach(plan, places, idea, need) : ForAll(plan, places, idea, need)
         select order;
 
-    /// <summary>A sheet a child a day at the steps it serves; children of a step share a kind, left hands have their own.</summary>
-    private static IEnumerable<PaperOrder> ForEach(WeekPlan plan, IReadOnlyList<(int Day, Use Use)> lying, Idea idea, PaperNeed need)
+    /// <summary>A sheet a child a day at the steps it serves; children of a step share a kind, left hands have their
+    /// own.</summary>
+    private static IEnumerable<PaperOrder> ForEach(
+        WeekPlan plan,
+        IReadOnlyList<(int Day, Use Use)> lying,
+        Idea idea,
+        PaperNeed need
+    )
     {
-        var there = lying.SelectMany(l => l.Use.On(l.Day).Children.Where(c => c.InReach).Select(c => (l.Day, c.Child, Step: c.Offer!.Step)));
-        foreach (var group in there.Where(t => t.Step >= need.FromStep && t.Step <= need.ToStep)
-            .GroupBy(t => (t.Step, Left: t.Child.Hand == Hand.Left)).OrderBy(g => g.Key))
+        var there = lying.SelectMany(l =>
+            l.Use.On(l.Day).Children.Where(c => c.InReach).Select(c => (l.Day, c.Child, Step: c.Offer!.Step))
+        );
+        foreach (
+            var group in there
+                .Where(t => t.Step >= need.FromStep && t.Step <= need.ToStep)
+                .GroupBy(t => (t.Step, Left: t.Child.Hand == Hand.Left))
+                .OrderBy(g => g.Key)
+        )
         {
             if (idea.Steps.FirstOrDefault(s => s.Number == group.Key.Step) is not { } step || !IsPrintedOn(step, need))
             {
@@ -58,27 +86,63 @@ public static class PaperOfTheWeek
 
             string[] names = [.. group.Select(t => t.Child.Name).Distinct().Order(StringComparer.Ordinal)];
             // A sheet of names is printed once; others once a child and day.
-            var copies = need.Sheet is "own-name" or "name-tags" or "name-tiles" ? 1 : group.DistinctBy(t => (t.Day, t.Child.Id)).Count();
+            var copies = need.Sheet is "own-name" or "name-tags" or "name-tiles"
+                ? 1
+                : group.DistinctBy(t => (t.Day, t.Child.Id)).Count();
             yield return Order(
-                plan, $"{idea.Id} {need.Sheet} {group.Key.Step}{(group.Key.Left ? " left" : "")}", need.Sheet,
-                new FromIdea(idea.Theme, idea, step, RungOf(plan, idea, step), names), copies, group.Key.Left, idea.Title, step.Number, names,
-                plan.Problem.Days[group.Min(t => t.Day)].Date);
+                plan,
+                $"{idea.Id} {need.Sheet} {group.Key.Step}{(group.Key.Left ? " left" : "")}",
+                need.Sheet,
+                new FromIdea(idea.Theme, idea, step, RungOf(plan, idea, step), names),
+                copies,
+                group.Key.Left,
+                idea.Title,
+                step.Number,
+                names,
+                plan.Problem.Days[group.Min(t => t.Day)].Date
+            );
         }
     }
 
-    private static IEnumerable<PaperOrder> ForAll(WeekPlan plan, IReadOnlyList<(int Day, Use Use)> lying, Idea idea, PaperNeed need)
+    private static IEnumerable<PaperOrder> ForAll(
+        WeekPlan plan,
+        IReadOnlyList<(int Day, Use Use)> lying,
+        Idea idea,
+        PaperNeed need
+    )
     {
-        string[] names = [.. lying.SelectMany(l => l.Use.On(l.Day).Children).Where(c => c.InReach).Select(c => c.Child.Name).Distinct()];
+        string[] names =
+        [
+            .. lying
+                .SelectMany(l => l.Use.On(l.Day).Children)
+                .Where(c => c.InReach)
+                .Select(c => c.Child.Name)
+                .Distinct(),
+        ];
         if (need.Sheet is "name-tags" && (names.Length == 0 || plan.Problem.Group.Kind != GroupKind.Class))
         {
             yield break;
         }
 
-        if (idea.Steps.LastOrDefault(s => s.Number >= need.FromStep && s.Number <= need.ToStep && IsPrintedOn(s, need)) is { } step)
+        if (
+            idea.Steps.LastOrDefault(s =>
+                s.Number >= need.FromStep && s.Number <= need.ToStep && IsPrintedOn(s, need)
+            ) is
+            { } step
+        )
         {
             yield return Order(
-                plan, $"{idea.Id} {need.Sheet}", need.Sheet, new FromIdea(idea.Theme, idea, step, RungOf(plan, idea, step), names), 1, false, idea.Title, null, [],
-                plan.Problem.Days[lying.Min(l => l.Day)].Date);
+                plan,
+                $"{idea.Id} {need.Sheet}",
+                need.Sheet,
+                new FromIdea(idea.Theme, idea, step, RungOf(plan, idea, step), names),
+                1,
+                false,
+                idea.Title,
+                null,
+                [],
+                plan.Problem.Days[lying.Min(l => l.Day)].Date
+            );
         }
     }
 
@@ -91,22 +155,42 @@ public static class PaperOfTheWeek
         }
 
         var idea = any.Idea;
-        var from = new FromIdea(idea.Theme, idea, idea.Steps[0], RungOf(plan, idea, idea.Steps[0]), [.. plan.Problem.Group.Children.Select(c => c.Name)]);
+        var from = new FromIdea(
+            idea.Theme,
+            idea,
+            idea.Steps[0],
+            RungOf(plan, idea, idea.Steps[0]),
+            [.. plan.Problem.Group.Children.Select(c => c.Name)]
+        );
         foreach (var line in plan.Materials())
         {
             var first = plan.Problem.Days[Math.Max(0, line.ByDay.ToList().FindIndex(x => x > 0))].Date;
             if (line.Mix is { } mix)
             {
                 var values = new SheetValues(
-                    null, new Dictionary<string, string> { ["title"] = mix.Recipe.Name },
+                    null,
+                    new Dictionary<string, string> { ["title"] = mix.Recipe.Name },
                     new Dictionary<string, IReadOnlyList<string>>
                     {
-                        ["measures"] = [.. mix.Scaled.Ingredients.Select(i => $"{i.ShownAmount:0.###} {i.Unit} {i.Name}")],
+                        ["measures"] =
+                        [
+                            .. mix.Scaled.Ingredients.Select(i => $"{i.ShownAmount:0.###} {i.Unit} {i.Name}"),
+                        ],
                         ["steps"] = mix.Recipe.Steps,
-                    });
+                    }
+                );
                 yield return new(
-                    $"recipe {mix.Recipe.Id}", "recipe-card", values, 1, false, line.Material.Name, null, [], first,
-                    PrepSchedule.EveningFor(first, 0, plan.Problem.Group.Days));
+                    $"recipe {mix.Recipe.Id}",
+                    "recipe-card",
+                    values,
+                    1,
+                    false,
+                    line.Material.Name,
+                    null,
+                    [],
+                    first,
+                    PrepSchedule.EveningFor(first, 0, plan.Problem.Group.Days)
+                );
             }
 
             foreach (var (recipe, batches) in line.Make?.Steps ?? [])
@@ -114,19 +198,51 @@ public static class PaperOfTheWeek
                 if (recipe.Sheet is { } sheet)
                 {
                     yield return Order(
-                        plan, $"thing {recipe.Id}", sheet, from, Math.Min(60, batches), false, line.Material.Name, null, [], first);
+                        plan,
+                        $"thing {recipe.Id}",
+                        sheet,
+                        from,
+                        Math.Min(60, batches),
+                        false,
+                        line.Material.Name,
+                        null,
+                        [],
+                        first
+                    );
                 }
             }
         }
     }
 
     private static bool IsPrintedOn(IdeaStep step, PaperNeed need) =>
-        need.On is null || (step.Bindings.TryGetValue(need.On, out var on) && on.Material.Tags.Contains(Idea.Printable));
+        need.On is null
+        || (step.Bindings.TryGetValue(need.On, out var on) && on.Material.Tags.Contains(Idea.Printable));
 
     private static Group.Steps.LadderStep RungOf(WeekPlan plan, Idea idea, IdeaStep step) =>
         plan.Problem.Input.Ladders[idea.Technique.Ladder].Steps[step.Number - 1];
 
     private static PaperOrder Order(
-        WeekPlan plan, string id, string kind, FromIdea from, int copies, bool left, string why, int? step, IReadOnlyList<string> names, DateOnly needed) =>
-        new(id, kind, from.For(kind), copies, left, why, step, names, needed, PrepSchedule.EveningFor(needed, 0, plan.Problem.Group.Days));
+        WeekPlan plan,
+        string id,
+        string kind,
+        FromIdea from,
+        int copies,
+        bool left,
+        string why,
+        int? step,
+        IReadOnlyList<string> names,
+        DateOnly needed
+    ) =>
+        new(
+            id,
+            kind,
+            from.For(kind),
+            copies,
+            left,
+            why,
+            step,
+            names,
+            needed,
+            PrepSchedule.EveningFor(needed, 0, plan.Problem.Group.Days)
+        );
 }

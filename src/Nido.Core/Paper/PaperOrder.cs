@@ -1,4 +1,3 @@
-
 namespace Nido.Core.Paper;
 
 /// <summary>A sheet a week needs.</summary>
@@ -13,5 +12,14 @@ namespace Nido.Core.Paper;
 /// <param name="NeededOn">First day it is needed.</param>
 /// <param name="Evening">Evening it is printed.</param>
 public sealed record PaperOrder(
-    string Id, string Kind, SheetValues Values, int Copies, bool LeftHanded, string For, int? Step, IReadOnlyList<string> Names, DateOnly NeededOn,
-    DateOnly Evening);
+    string Id,
+    string Kind,
+    SheetValues Values,
+    int Copies,
+    bool LeftHanded,
+    string For,
+    int? Step,
+    IReadOnlyList<string> Names,
+    DateOnly NeededOn,
+    DateOnly Evening
+);

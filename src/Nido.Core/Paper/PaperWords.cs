@@ -2,7 +2,8 @@ using System.Globalization;
 
 namespace Nido.Core.Paper;
 
-/// <summary>What stands on sheets, in English and Spanish. Names of kinds and fields for the screens stand with the pages.</summary>
+/// <summary>What stands on sheets, in English and Spanish. Names of kinds and fields for the screens stand with the
+/// pages.</summary>
 public sealed class PaperWords
 {
     private static readonly Dictionary<string, (string English, string Spanish)> Texts = new()
@@ -10,21 +11,48 @@ public sealed class PaperWords
         ["checkLine"] = ("Measure me: 100 mm. If not, print at 100%.", "Mídeme: 100 mm. Si no, imprime al 100 %."),
         ["page"] = ("page {0} of {1}", "página {0} de {1}"),
         ["for"] = ("for {0}", "para {0}"),
-        ["unprintable"] = ("“{0}” cannot be printed: no font here has {1}. A line is left to write it by hand.", "«{0}» no se puede imprimir: ninguna letra de aquí tiene {1}. Queda una línea para escribirlo a mano."),
-        ["noPicture"] = ("There is no picture of {0}: an empty frame is left to draw in.", "No hay dibujo de {0}: queda un marco vacío para dibujar."),
+        ["unprintable"] = (
+            "“{0}” cannot be printed: no font here has {1}. A line is left to write it by hand.",
+            "«{0}» no se puede imprimir: ninguna letra de aquí tiene {1}. Queda una línea para escribirlo a mano."
+        ),
+        ["noPicture"] = (
+            "There is no picture of {0}: an empty frame is left to draw in.",
+            "No hay dibujo de {0}: queda un marco vacío para dibujar."
+        ),
         ["fromThumb"] = ("From the thumb to the picture.", "Del pulgar al dibujo."),
-        ["outerFirst"] = ("Outer line first; the inner one is {0} mm further in everywhere.", "Primero la línea de fuera; la de dentro está a {0} mm en todas partes."),
+        ["outerFirst"] = (
+            "Outer line first; the inner one is {0} mm further in everywhere.",
+            "Primero la línea de fuera; la de dentro está a {0} mm en todas partes."
+        ),
         ["cutOut"] = ("Cut along the line.", "Corta por la línea."),
         ["squares"] = ("{0} squares of {1} mm", "{0} cuadrados de {1} mm"),
-        ["fillWith"] = ("{0} to {1} squares of {2} mm fill it, laid by hand.", "Lo llenan de {0} a {1} cuadrados de {2} mm, puestos a mano."),
-        ["foldOrder"] = ("Cut out along the dashes; fold along dash and dot, in the order of the numbers.", "Recorta por los guiones; dobla por raya y punto, en el orden de los números."),
+        ["fillWith"] = (
+            "{0} to {1} squares of {2} mm fill it, laid by hand.",
+            "Lo llenan de {0} a {1} cuadrados de {2} mm, puestos a mano."
+        ),
+        ["foldOrder"] = (
+            "Cut out along the dashes; fold along dash and dot, in the order of the numbers.",
+            "Recorta por los guiones; dobla por raya y punto, en el orden de los números."
+        ),
         ["shapesHere"] = ("{0} here, {1} in all; size {2} mm", "{0} aquí, {1} en total; tamaño {2} mm"),
         ["piecesEach"] = ("{0} pieces of {1} mm", "{0} piezas de {1} mm"),
         ["sectors"] = ("{0} sectors, {1} mm wide at the edge", "{0} sectores, {1} mm de ancho en el borde"),
-        ["patternLeft"] = ("A pattern of {0} does not go into {1} sectors evenly.", "Un patrón de {0} no cabe justo en {1} sectores."),
-        ["holes"] = ("{0} holes of {1} mm, {2} mm apart: punch before the card goes to a child.", "{0} agujeros de {1} mm, a {2} mm: perfora antes de dar la tarjeta."),
-        ["drill"] = ("{0} places: tape it on, mark through each cross, take the paper off, pre-drill.", "{0} puntos: pégalo, marca cada cruz, quita el papel, taladra antes."),
-        ["openings"] = ("Round hole {0} mm, slot {1} mm: an adult cuts.", "Agujero de {0} mm, ranura de {1} mm: corta un adulto."),
+        ["patternLeft"] = (
+            "A pattern of {0} does not go into {1} sectors evenly.",
+            "Un patrón de {0} no cabe justo en {1} sectores."
+        ),
+        ["holes"] = (
+            "{0} holes of {1} mm, {2} mm apart: punch before the card goes to a child.",
+            "{0} agujeros de {1} mm, a {2} mm: perfora antes de dar la tarjeta."
+        ),
+        ["drill"] = (
+            "{0} places: tape it on, mark through each cross, take the paper off, pre-drill.",
+            "{0} puntos: pégalo, marca cada cruz, quita el papel, taladra antes."
+        ),
+        ["openings"] = (
+            "Round hole {0} mm, slot {1} mm: an adult cuts.",
+            "Agujero de {0} mm, ranura de {1} mm: corta un adulto."
+        ),
         ["nameFind"] = ("Find", "Busca"),
         ["nameBuild"] = ("Build", "Forma"),
         ["nameTrace"] = ("Trace", "Repasa"),
@@ -32,15 +60,36 @@ public sealed class PaperWords
         ["tiles"] = ("{0} tiles for {1} names", "{0} fichas para {1} nombres"),
         ["dots"] = ("{0} dots of {1} mm", "{0} puntos de {1} mm"),
         ["firstSound"] = ("Which begin like this? Mark the ring.", "¿Cuáles empiezan así? Marca el aro."),
-        ["differs"] = ("The second of each pair differs: turned about, smaller, a dot more, or shaded.", "La segunda de cada pareja difiere: girada, más pequeña, con un punto más o sombreada."),
+        ["differs"] = (
+            "The second of each pair differs: turned about, smaller, a dot more, or shaded.",
+            "La segunda de cada pareja difiere: girada, más pequeña, con un punto más o sombreada."
+        ),
         ["tilesFor"] = ("Tiles for line {0}", "Fichas para la recta {0}"),
-        ["diceHow"] = ("Cut round the outside, fold every line, paste the grey tabs inside.", "Recorta el contorno, dobla todas las líneas, pega las pestañas grises por dentro."),
-        ["spin"] = ("Hold a paper clip in the middle with a pencil and flick it.", "Sujeta un clip en el centro con un lápiz y hazlo girar."),
-        ["frame"] = ("{0} sticks and {1} joints; {2} braces make it stand still.", "{0} palitos y {1} uniones; {2} riostras lo fijan."),
-        ["sticks"] = ("{0} sticks of {1} mm; ends touch at the rings.", "{0} palitos de {1} mm; los extremos se tocan en los aros."),
-        ["floorJoin"] = ("{0} · the next sheet begins at the grey edge", "{0} · la hoja siguiente empieza en el borde gris"),
+        ["diceHow"] = (
+            "Cut round the outside, fold every line, paste the grey tabs inside.",
+            "Recorta el contorno, dobla todas las líneas, pega las pestañas grises por dentro."
+        ),
+        ["spin"] = (
+            "Hold a paper clip in the middle with a pencil and flick it.",
+            "Sujeta un clip en el centro con un lápiz y hazlo girar."
+        ),
+        ["frame"] = (
+            "{0} sticks and {1} joints; {2} braces make it stand still.",
+            "{0} palitos y {1} uniones; {2} riostras lo fijan."
+        ),
+        ["sticks"] = (
+            "{0} sticks of {1} mm; ends touch at the rings.",
+            "{0} palitos de {1} mm; los extremos se tocan en los aros."
+        ),
+        ["floorJoin"] = (
+            "{0} · the next sheet begins at the grey edge",
+            "{0} · la hoja siguiente empieza en el borde gris"
+        ),
         ["contains"] = ("Contains: {0}", "Contiene: {0}"),
-        ["askFirst"] = ("Ask us before you touch or taste, if you must avoid something.", "Pregunta antes de tocar o probar, si debes evitar algo."),
+        ["askFirst"] = (
+            "Ask us before you touch or taste, if you must avoid something.",
+            "Pregunta antes de tocar o probar, si debes evitar algo."
+        ),
         ["whatSeen"] = ("What was seen", "Lo que se vio"),
         ["alone"] = ("alone", "a solas"),
         ["shown"] = ("when shown", "si se muestra"),
@@ -224,7 +273,10 @@ public sealed class PaperWords
         ["nothingLies"] = ("Nothing lies here.", "Aquí no hay nada."),
         ["mind"] = ("To watch", "A cuidar"),
         ["sources"] = ("Sources", "Fuentes"),
-        ["deferTo"] = ("Local rules, labels, written plans and your own judgement count more than this page.", "Las normas locales, las etiquetas, los planes escritos y su criterio cuentan más que esta página."),
+        ["deferTo"] = (
+            "Local rules, labels, written plans and your own judgement count more than this page.",
+            "Las normas locales, las etiquetas, los planes escritos y su criterio cuentan más que esta página."
+        ),
         ["there"] = ("{0} children: {1}", "{0} niños: {1}"),
         ["away"] = ("Away: {0}", "Faltan: {0}"),
         ["adults"] = ("Adults: {0}. The ratio asks for {1}.", "Adultos: {0}. La proporción pide {1}."),
@@ -257,15 +309,27 @@ public sealed class PaperWords
         ["rhyme"] = ("A rhyme of ours", "Una rima nuestra"),
         ["whatWeDo"] = ("What we do", "Lo que hacemos"),
         ["weMind"] = ("What we mind, and you may too", "Lo que cuidamos, y en casa también"),
-        ["weMindWhy"] = ("Every home is different: your own judgement, your child's allergy plan and the labels decide.", "Cada casa es distinta: deciden su criterio, el plan de alergias de su hijo y las etiquetas."),
-        ["bring"] = ("Could you save these for us? Please by {0}", "¿Nos guardan estas cosas? Antes del {0}, por favor"),
+        ["weMindWhy"] = (
+            "Every home is different: your own judgement, your child's allergy plan and the labels decide.",
+            "Cada casa es distinta: deciden su criterio, el plan de alergias de su hijo y las etiquetas."
+        ),
+        ["bring"] = (
+            "Could you save these for us? Please by {0}",
+            "¿Nos guardan estas cosas? Antes del {0}, por favor"
+        ),
         ["door"] = ("At the door", "En la puerta"),
         ["onTheTables"] = ("On the tables today", "Hoy en las mesas"),
         ["onThisTable"] = ("On this table", "En esta mesa"),
         ["mayHold"] = ("{0} (may hold)", "{0} (puede contener)"),
         ["onceHeld"] = ("{0} (once held)", "{0} (contuvo antes)"),
-        ["noneKnown"] = ("None of the listed allergens is known to lie here.", "No nos consta aquí ninguno de los alérgenos de las listas."),
-        ["tellUs"] = ("Please tell us about an allergy before you begin. The label and your family's plan decide.", "Díganos una alergia antes de empezar. Deciden la etiqueta y el plan de su familia."),
+        ["noneKnown"] = (
+            "None of the listed allergens is known to lie here.",
+            "No nos consta aquí ninguno de los alérgenos de las listas."
+        ),
+        ["tellUs"] = (
+            "Please tell us about an allergy before you begin. The label and your family's plan decide.",
+            "Díganos una alergia antes de empezar. Deciden la etiqueta y el plan de su familia."
+        ),
         ["paperOfTheWeek"] = ("Paper of the week", "El papel de la semana"),
         ["printed"] = ("{0} · {1} p. × {2}", "{0} · {1} pág. × {2}"),
         ["evening"] = ("Evening of {0}", "Tarde del {0}"),
@@ -350,23 +414,49 @@ public sealed class PaperWords
 
     // The runtime's calendars are English on every machine.
     private static readonly string[] SpanishMonths =
-        ["enero", "febrero", "marzo", "abril", "mayo", "junio", "julio", "agosto", "septiembre", "octubre", "noviembre", "diciembre"];
+    [
+        "enero",
+        "febrero",
+        "marzo",
+        "abril",
+        "mayo",
+        "junio",
+        "julio",
+        "agosto",
+        "septiembre",
+        "octubre",
+        "noviembre",
+        "diciembre",
+    ];
 
-    private static readonly string[] SpanishDays = ["domingo", "lunes", "martes", "miércoles", "jueves", "viernes", "sábado"];
+    private static readonly string[] SpanishDays =
+    [
+        "domingo",
+        "lunes",
+        "martes",
+        "miércoles",
+        "jueves",
+        "viernes",
+        "sábado",
+    ];
 
     /// <summary>A day in words: Monday 7 December, lunes 7 de diciembre.</summary>
-    public string Day(DateOnly day) => spanish
-        ? $"{SpanishDays[(int)day.DayOfWeek]} {day.Day} de {SpanishMonths[day.Month - 1]}"
-        : day.ToString("dddd d MMMM", CultureInfo.InvariantCulture);
+    public string Day(DateOnly day) =>
+        spanish
+            ? $"{SpanishDays[(int)day.DayOfWeek]} {day.Day} de {SpanishMonths[day.Month - 1]}"
+            : day.ToString("dddd d MMMM", CultureInfo.InvariantCulture);
 
     /// <summary>A day in short.</summary>
-    public string ShortDay(DateOnly day) => spanish
-        ? $"{SpanishDays[(int)day.DayOfWeek][..3]} {day.Day}" : day.ToString("ddd d", CultureInfo.InvariantCulture);
+    public string ShortDay(DateOnly day) =>
+        spanish
+            ? $"{SpanishDays[(int)day.DayOfWeek][..3]} {day.Day}"
+            : day.ToString("ddd d", CultureInfo.InvariantCulture);
 
     /// <summary>Days from one to another, the year once.</summary>
-    public string FromTo(DateOnly from, DateOnly to) => spanish
-        ? $"{from.Day}{(from.Month == to.Month ? "" : $" de {SpanishMonths[from.Month - 1]}")}–{to.Day} de {SpanishMonths[to.Month - 1]} de {to.Year}"
-        : $"{(from.Month == to.Month ? $"{from.Day}" : from.ToString("d MMMM", CultureInfo.InvariantCulture))}–{to.ToString("d MMMM yyyy", CultureInfo.InvariantCulture)}";
+    public string FromTo(DateOnly from, DateOnly to) =>
+        spanish
+            ? $"{from.Day}{(from.Month == to.Month ? "" : $" de {SpanishMonths[from.Month - 1]}")}–{to.Day} de {SpanishMonths[to.Month - 1]} de {to.Year}"
+            : $"{(from.Month == to.Month ? $"{from.Day}" : from.ToString("d MMMM", CultureInfo.InvariantCulture))}–{to.ToString("d MMMM yyyy", CultureInfo.InvariantCulture)}";
 
     /// <summary>Name of a kind of sheet.</summary>
     public string Kind(string id) => Say($"kind.{id}");

@@ -24,8 +24,10 @@ public sealed record Page(double Width, double Height, IReadOnlyList<Mark> Marks
     /// <summary>What a printer reaches.</summary>
     public Box Printable => new Box(0, 0, Width, Height).Inside(Margin);
 
-    /// <summary>Width and height of a paper, upright, mm: A4 by ISO 216, Letter 8.5 × 11 in by ANSI/ASME Y14.1.</summary>
-    public static (double Width, double Height) SizeOf(PaperSize paper) => paper == PaperSize.A4 ? (210, 297) : (215.9, 279.4);
+    /// <summary>Width and height of a paper, upright, mm: A4 by ISO 216, Letter 8.5 × 11 in by ANSI/ASME
+    /// Y14.1.</summary>
+    public static (double Width, double Height) SizeOf(PaperSize paper) =>
+        paper == PaperSize.A4 ? (210, 297) : (215.9, 279.4);
 }
 
 /// <summary>What letters measure, and which can be printed; given by whoever has the fonts.</summary>

@@ -3,8 +3,10 @@ using Nido.Core.Words;
 namespace Nido.Core.Paper;
 
 /// <summary>
-/// The strokes of letters and numerals as a hand writes them, in order and direction, for tracing: start dots, arrows, dotted ways.
-/// On a field with the top of capitals at 0, the top of a small x at 4, the base line at 10, tails to 14. One way of printing
+/// The strokes of letters and numerals as a hand writes them, in order and direction, for tracing: start dots, arrows,
+/// dotted ways.
+/// On a field with the top of capitals at 0, the top of a small x at 4, the base line at 10, tails to 14. One way of
+/// printing
 /// letters among several; schools differ, and a child's own school counts more (common practice).
 /// </summary>
 public static class Skeleton
@@ -52,7 +54,8 @@ public static class Skeleton
         ['j'] = "M 3 4 L 3 12 A 1 12 2 2 0 140 | M 3 1.5 L 3 1.9",
         ['k'] = "M 0 0 L 0 10 | M 4.5 4 L 0 7.6 | M 1.7 6.3 L 5 10",
         ['l'] = "M 0.5 0 L 0.5 10",
-        ['m'] = "M 0 4 L 0 10 | M 0 6.5 A 2.25 6.25 2.25 2.25 180 180 L 4.5 10 | M 4.5 6.5 A 6.75 6.25 2.25 2.25 180 180 L 9 10",
+        ['m'] =
+            "M 0 4 L 0 10 | M 0 6.5 A 2.25 6.25 2.25 2.25 180 180 L 4.5 10 | M 4.5 6.5 A 6.75 6.25 2.25 2.25 180 180 L 9 10",
         ['n'] = "M 0 4 L 0 10 | M 0 7 A 3 7 3 3 180 180 L 6 10",
         ['o'] = "A 3 7 3 3 -90 -360",
         ['p'] = "M 0 4 L 0 14 | A 3 7 3 3 180 360",
@@ -101,15 +104,27 @@ public static class Skeleton
             return [.. text.Split('|').Select(s => Figures.Of(s.Trim()))];
         }
 
-        if (Letters.Apart(letter) is not ({ } plain, var mark) || !Strokes.TryGetValue(plain, out var of) || !Marks.TryGetValue(mark, out var over))
+        if (
+            Letters.Apart(letter) is not ({ } plain, var mark)
+            || !Strokes.TryGetValue(plain, out var of)
+            || !Marks.TryGetValue(mark, out var over)
+        )
         {
             return null;
         }
 
         // A mark takes the place of the dot.
-        string[] own = [.. of.Split('|').Select(s => s.Trim()).Where(s => plain is not ('i' or 'j') || !s.Contains("1.5 L", StringComparison.Ordinal))];
+        string[] own =
+        [
+            .. of.Split('|')
+                .Select(s => s.Trim())
+                .Where(s => plain is not ('i' or 'j') || !s.Contains("1.5 L", StringComparison.Ordinal)),
+        ];
         var figures = own.Select(Figures.Of).ToList();
-        var top = char.IsUpper(plain) ? 0 : plain is 'b' or 'd' or 'f' or 'h' or 'k' or 'l' or 't' ? 0 : 4;
+        var top =
+            char.IsUpper(plain) ? 0
+            : plain is 'b' or 'd' or 'f' or 'h' or 'k' or 'l' or 't' ? 0
+            : 4;
         var middle = Box.Around(figures.SelectMany(f => f.Runs.SelectMany(r => r.Along()))).Middle.X;
         figures.AddRange(over.Split('|').Select(s => Figures.Of(s.Trim()).Moved(middle, top)));
         return figures;

@@ -3,7 +3,8 @@ namespace Nido.Core.Paper;
 /// <summary>Places evenly along a line.</summary>
 public static class Spaced
 {
-    /// <summary>So many places along a figure's first run, the first at its start; the last at its end where it is open.</summary>
+    /// <summary>So many places along a figure's first run, the first at its start; the last at its end where it is
+    /// open.</summary>
     public static IReadOnlyList<At> Along(Figure figure, int count, bool closed)
     {
         ArgumentNullException.ThrowIfNull(figure);
@@ -16,16 +17,22 @@ public static class Spaced
 
         var step = count == 1 ? 0 : lengths[^1] / (closed ? count : count - 1);
         var at = 0;
-        return [.. Enumerable.Range(0, count).Select(k =>
-        {
-            var want = k * step;
-            while (at < places.Count - 2 && lengths[at + 1] < want)
-            {
-                at++;
-            }
+        return
+        [
+            .. Enumerable
+                .Range(0, count)
+                .Select(k =>
+                {
+                    var want = k * step;
+                    while (at < places.Count - 2 && lengths[at + 1] < want)
+                    {
+                        at++;
+                    }
 
-            var piece = Math.Max(lengths[at + 1] - lengths[at], 1e-12);
-            return places[at] + ((places[at + 1] - places[at]) * Math.Clamp((want - lengths[at]) / piece, 0, 1));
-        })];
+                    var piece = Math.Max(lengths[at + 1] - lengths[at], 1e-12);
+                    return places[at]
+                        + ((places[at + 1] - places[at]) * Math.Clamp((want - lengths[at]) / piece, 0, 1));
+                }),
+        ];
     }
 }

@@ -3,7 +3,8 @@ using Nido.Core.Paper.Kinds;
 
 namespace Nido.Core.Paper;
 
-/// <summary>An exact line and an easy one outside it: how long both are to cut, and that they keep their distance everywhere.</summary>
+/// <summary>An exact line and an easy one outside it: how long both are to cut, and that they keep their distance
+/// everywhere.</summary>
 public static class TwoLines
 {
     /// <summary>What is asked.</summary>
@@ -21,7 +22,14 @@ public static class TwoLines
     /// <param name="FitsA4">With a margin of 10 mm it fits A4.</param>
     /// <param name="Trace">In words.</param>
     public sealed record Answer(
-        double InnerLength, double OuterLength, double Least, double Most, bool Constant, bool FitsA4, IReadOnlyList<string> Trace);
+        double InnerLength,
+        double OuterLength,
+        double Least,
+        double Most,
+        bool Constant,
+        bool FitsA4,
+        IReadOnlyList<string> Trace
+    );
 
     /// <summary>Measures the lines.</summary>
     public static Answer Of(Ask ask)
@@ -37,11 +45,17 @@ public static class TwoLines
         var bounds = easy.Bounds;
         var fits = bounds.Width <= 190 && bounds.Height <= 277;
         return new(
-            Need.Round(exact.Length), Need.Round(easy.Length), Need.Round(far.Min()), Need.Round(far.Max()), far.Max() - far.Min() < 0.1, fits,
+            Need.Round(exact.Length),
+            Need.Round(easy.Length),
+            Need.Round(far.Min()),
+            Need.Round(far.Max()),
+            far.Max() - far.Min() < 0.1,
+            fits,
             [
                 $"The exact line of the {shape} is {exact.Length:0.#} mm long, the easy one {easy.Length:0.#} mm",
                 $"From the easy line to the exact one it is {far.Min():0.##} to {far.Max():0.##} mm at each of {far.Length} places",
                 $"With its outer line it is {bounds.Width:0.#} × {bounds.Height:0.#} mm, {(fits ? "which fits" : "more than")} A4 with 10 mm kept free",
-            ]);
+            ]
+        );
     }
 }

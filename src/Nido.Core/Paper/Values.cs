@@ -9,10 +9,13 @@ namespace Nido.Core.Paper;
 /// <param name="Texts">Choices and texts.</param>
 /// <param name="Lists">Several texts.</param>
 public sealed record SheetValues(
-    IReadOnlyDictionary<string, double>? Numbers = null, IReadOnlyDictionary<string, string>? Texts = null,
-    IReadOnlyDictionary<string, IReadOnlyList<string>>? Lists = null);
+    IReadOnlyDictionary<string, double>? Numbers = null,
+    IReadOnlyDictionary<string, string>? Texts = null,
+    IReadOnlyDictionary<string, IReadOnlyList<string>>? Lists = null
+);
 
-/// <summary>Values held to the fields of a sheet: a value outside its range is refused with its field, its value and what would do.</summary>
+/// <summary>Values held to the fields of a sheet: a value outside its range is refused with its field, its value and
+/// what would do.</summary>
 public sealed class Values
 {
     /// <summary>Letters of an entry of a list at most.</summary>
@@ -27,7 +30,12 @@ public sealed class Values
         ArgumentNullException.ThrowIfNull(given);
         this.fields = fields.ToDictionary(f => f.Name);
         this.given = given;
-        IEnumerable<string> names = [.. given.Numbers?.Keys ?? [], .. given.Texts?.Keys ?? [], .. given.Lists?.Keys ?? []];
+        IEnumerable<string> names =
+        [
+            .. given.Numbers?.Keys ?? [],
+            .. given.Texts?.Keys ?? [],
+            .. given.Lists?.Keys ?? [],
+        ];
         if (names.FirstOrDefault(n => !this.fields.ContainsKey(n)) is { } unknown)
         {
             throw Need.Refused(unknown, "a field", $"this sheet has the fields {string.Join(", ", this.fields.Keys)}");
@@ -45,15 +53,21 @@ public sealed class Values
     {
         var field = fields[name];
         return given.Numbers is { } numbers && numbers.TryGetValue(name, out var value)
-            ? Need.Between(name, value, field.Least, field.Most, field.Unit) : double.Parse(field.Start, CultureInfo.InvariantCulture);
+            ? Need.Between(name, value, field.Least, field.Most, field.Unit)
+            : double.Parse(field.Start, CultureInfo.InvariantCulture);
     }
 
     /// <summary>A whole number.</summary>
     public int Whole(string name)
     {
         var value = Number(name);
-        return value == Math.Floor(value) ? (int)value
-            : throw Need.Refused(name, value, $"a whole number from {fields[name].Least} to {fields[name].Most} is wanted");
+        return value == Math.Floor(value)
+            ? (int)value
+            : throw Need.Refused(
+                name,
+                value,
+                $"a whole number from {fields[name].Least} to {fields[name].Most} is wanted"
+            );
     }
 
     /// <summary>One of the choices, or a text.</summary>
@@ -62,19 +76,30 @@ public sealed class Values
         var field = fields[name];
         var text = Letters.Composed((given.Texts?.GetValueOrDefault(name) ?? field.Start).Trim());
         return field.Choices.Count > 0 ? Need.OneOf(name, text, field.Choices)
-            : text.Length <= field.Most ? text : throw Need.Refused(name, $"{text.Length} letters", $"a text of at most {field.Most} letters is wanted");
+            : text.Length <= field.Most ? text
+            : throw Need.Refused(name, $"{text.Length} letters", $"a text of at most {field.Most} letters is wanted");
     }
 
     /// <summary>Several texts; empty lines are left out.</summary>
     public IReadOnlyList<string> List(string name)
     {
         var field = fields[name];
-        string[] list = [.. (given.Lists?.GetValueOrDefault(name) ?? field.Start.Split('\n'))
-            .Where(t => !string.IsNullOrWhiteSpace(t)).Select(t => Letters.Composed(t.Trim()))];
-        return list.Length < field.Least ? throw Need.Refused(name, "an empty list", $"write at least {field.Least} of them, a line each")
-            : list.Length > field.Most ? throw Need.Refused(name, $"{list.Length} lines", $"at most {field.Most} lines are wanted; print the others on a second sheet")
+        string[] list =
+        [
+            .. (given.Lists?.GetValueOrDefault(name) ?? field.Start.Split('\n'))
+                .Where(t => !string.IsNullOrWhiteSpace(t))
+                .Select(t => Letters.Composed(t.Trim())),
+        ];
+        return list.Length < field.Least
+                ? throw Need.Refused(name, "an empty list", $"write at least {field.Least} of them, a line each")
+            : list.Length > field.Most
+                ? throw Need.Refused(
+                    name,
+                    $"{list.Length} lines",
+                    $"at most {field.Most} lines are wanted; print the others on a second sheet"
+                )
             : list.FirstOrDefault(t => t.Length > LongestEntry) is { } tooLong
                 ? throw Need.Refused(name, tooLong, $"a line has at most {LongestEntry} letters; take a shorter form")
-                : list;
+            : list;
     }
 }

@@ -1,6 +1,7 @@
 namespace Nido.Core.Paper;
 
-/// <summary>Strokes to follow: broad grey ways, their dotted middles, a numbered dot where each begins and an arrow the way it goes.</summary>
+/// <summary>Strokes to follow: broad grey ways, their dotted middles, a numbered dot where each begins and an arrow the
+/// way it goes.</summary>
 public static class Way
 {
     /// <summary>Draws strokes in order: all ways first, so that none hides a dot of another.</summary>
@@ -44,7 +45,15 @@ public static class Way
         leaf.Draw(Figures.Circle(places[at], dot), Stroke.Solid);
         if (dot >= 0.9)
         {
-            leaf.Text($"{number}", places[at].X, places[at].Y + (dot * 0.5), dot * 1.4, Face.Child, Align.Middle, grey: 1);
+            leaf.Text(
+                $"{number}",
+                places[at].X,
+                places[at].Y + (dot * 0.5),
+                dot * 1.4,
+                Face.Child,
+                Align.Middle,
+                grey: 1
+            );
         }
 
         var tip = at + (int)Math.Ceiling(dot * 2.4 / Math.Max(1e-6, stroke.Length / 120));
@@ -57,7 +66,14 @@ public static class Way
         var size = dot * 0.9;
         leaf.Draw(
             Figures.Path(
-                [At.OnCircle(places[tip], size, angle), At.OnCircle(places[tip], size, angle + 140), At.OnCircle(places[tip], size, angle - 140)], true),
-            Stroke.Solid);
+                [
+                    At.OnCircle(places[tip], size, angle),
+                    At.OnCircle(places[tip], size, angle + 140),
+                    At.OnCircle(places[tip], size, angle - 140),
+                ],
+                true
+            ),
+            Stroke.Solid
+        );
     }
 }

@@ -16,7 +16,14 @@ public static class Paints
             return null;
         }
 
-        string[] have = [.. paints.Where(p => plan.Problem.Input.OnHand.GetValueOrDefault(p.Id) > 0).SelectMany(p => p.Colours).Distinct().Where(MixColours.Known.Contains)];
+        string[] have =
+        [
+            .. paints
+                .Where(p => plan.Problem.Input.OnHand.GetValueOrDefault(p.Id) > 0)
+                .SelectMany(p => p.Colours)
+                .Distinct()
+                .Where(MixColours.Known.Contains),
+        ];
         string[] want = [.. plan.Filled.First().Use.Idea.Theme.Colours.Where(MixColours.Known.Contains)];
         return want.Length == 0 ? null : MixColours.Of(new(have, want));
     }

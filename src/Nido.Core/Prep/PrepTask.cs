@@ -12,8 +12,15 @@ namespace Nido.Core.Prep;
 /// <param name="AdultOnly">Not with children: it is said so, or a rule asks it.</param>
 /// <param name="Cautions">What to mind at it.</param>
 public sealed record PrepTask(
-    string What, string For, int Minutes, DateOnly NeededOn, DateOnly Evening, int WaitHours, bool AdultOnly,
-    IReadOnlyList<Finding> Cautions)
+    string What,
+    string For,
+    int Minutes,
+    DateOnly NeededOn,
+    DateOnly Evening,
+    int WaitHours,
+    bool AdultOnly,
+    IReadOnlyList<Finding> Cautions
+)
 {
     /// <summary>Days its result keeps, counted from the evening; null where it keeps for good.</summary>
     public int? KeepsDays { get; init; }
@@ -24,7 +31,8 @@ public sealed record PrepTask(
     /// <summary>Last day on which its result is needed.</summary>
     public DateOnly NeededUntil { get; init; } = NeededOn;
 
-    /// <summary>It does not keep overnight, or over the days nobody is there: it is done in the morning of the day itself.</summary>
+    /// <summary>It does not keep overnight, or over the days nobody is there: it is done in the morning of the day
+    /// itself.</summary>
     public bool InTheMorning { get; init; }
 
     /// <summary>Last evening on which it can be begun, its wait and what follows it included.</summary>

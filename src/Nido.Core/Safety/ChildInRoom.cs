@@ -6,7 +6,8 @@ namespace Nido.Core.Safety;
 /// <param name="Child">The child.</param>
 /// <param name="Months">Age in whole months.</param>
 /// <param name="Watched">Ids of allergens that are kept from it, words of the house among them.</param>
-/// <param name="Unread">Words for an allergy that nothing can be watched for by: neither the vocabulary nor the house knows them.</param>
+/// <param name="Unread">Words for an allergy that nothing can be watched for by: neither the vocabulary nor the house
+/// knows them.</param>
 public sealed record ChildInRoom(Child Child, int Months, IReadOnlyList<string> Watched, IReadOnlyList<string> Unread)
 {
     /// <summary>Usual weight for the age, kg.</summary>

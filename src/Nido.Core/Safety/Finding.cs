@@ -6,4 +6,10 @@ namespace Nido.Core.Safety;
 /// <param name="Whom">Children it is about; empty where it is about everyone.</param>
 /// <param name="Why">What was measured or read, a sentence a thing.</param>
 /// <param name="Lifted">Who has lifted it here, or null.</param>
-public sealed record Finding(SafetyRule Rule, IReadOnlyList<string> What, IReadOnlyList<string> Whom, IReadOnlyList<string> Why, RuleOverride? Lifted);
+public sealed record Finding(
+    SafetyRule Rule,
+    IReadOnlyList<string> What,
+    IReadOnlyList<string> Whom,
+    IReadOnlyList<string> Why,
+    RuleOverride? Lifted
+);

@@ -3,7 +3,8 @@ using Nido.Core.Ideas;
 
 namespace Nido.Core.Safety;
 
-/// <summary>Something a child can get hold of at a step: a material, a part that comes off it, a piece made of it.</summary>
+/// <summary>Something a child can get hold of at a step: a material, a part that comes off it, a piece made of
+/// it.</summary>
 /// <param name="Name">In words.</param>
 /// <param name="Material">What it is of.</param>
 /// <param name="Body">Its form.</param>
@@ -20,7 +21,8 @@ public sealed record HandledThing(string Name, Material Material, Body Body, boo
     /// <summary>It is a part that only comes off where somebody bites.</summary>
     public bool IsBittenOff { get; init; }
 
-    /// <summary>Units of the material within reach of a child; null where that is not known or does not matter.</summary>
+    /// <summary>Units of the material within reach of a child; null where that is not known or does not
+    /// matter.</summary>
     public double? Amount { get; init; }
 
     /// <summary>Everything at hand of a material, and a piece made of it.</summary>
@@ -29,7 +31,13 @@ public sealed record HandledThing(string Name, Material Material, Body Body, boo
     /// <param name="holding">What it holds; what it says itself where null.</param>
     /// <param name="amount">Units within reach of a child.</param>
     /// <param name="isFixed">It is fastened where it stays.</param>
-    public static IEnumerable<HandledThing> AtHand(Material? material, MadePiece? made, Holding? holding = null, double? amount = null, bool isFixed = false)
+    public static IEnumerable<HandledThing> AtHand(
+        Material? material,
+        MadePiece? made,
+        Holding? holding = null,
+        double? amount = null,
+        bool isFixed = false
+    )
     {
         if (material is null)
         {
@@ -37,25 +45,40 @@ public sealed record HandledThing(string Name, Material Material, Body Body, boo
         }
 
         holding ??= Holding.Of(material);
-        yield return new(material.Name, material, material.Body, false, false) { Holding = holding, Amount = amount, IsFixed = isFixed };
+        yield return new(material.Name, material, material.Body, false, false)
+        {
+            Holding = holding,
+            Amount = amount,
+            IsFixed = isFixed,
+        };
         foreach (var part in material.Parts)
         {
-            yield return new($"{material.Name}, {part.Name}", material, part.Body, true, false) { Holding = holding, IsBittenOff = part.IsBittenOff };
+            yield return new($"{material.Name}, {part.Name}", material, part.Body, true, false)
+            {
+                Holding = holding,
+                IsBittenOff = part.IsBittenOff,
+            };
         }
 
         if (made is not null)
         {
-            yield return new($"{made.Name} of {material.Name}", material, made.Of(material), false, true) { Holding = holding };
+            yield return new($"{made.Name} of {material.Name}", material, made.Of(material), false, true)
+            {
+                Holding = holding,
+            };
         }
     }
 
     /// <summary>Whether a single piece of it can be picked up and put in the mouth.</summary>
     public bool CanBePickedUp => IsPart || IsMade || Material.IsCounted;
 
-    /// <summary>Paper and card under 1 mm: it softens in the mouth, and is left to the caution about bits of paper.</summary>
-    public bool IsThinPaper => !IsPart && (Holding.Tags.Contains("paper") || Holding.Tags.Contains("card")) && !IsRolled && Thinnest < 1;
+    /// <summary>Paper and card under 1 mm: it softens in the mouth, and is left to the caution about bits of
+    /// paper.</summary>
+    public bool IsThinPaper =>
+        !IsPart && (Holding.Tags.Contains("paper") || Holding.Tags.Contains("card")) && !IsRolled && Thinnest < 1;
 
     private bool IsRolled => Body.Shape is Shape.Sphere or Shape.Rod;
 
-    private double Thinnest => Body.Shape == Shape.Disc ? Body.Height : Math.Min(Body.Height, Math.Min(Body.Length, Body.Width));
+    private double Thinnest =>
+        Body.Shape == Shape.Disc ? Body.Height : Math.Min(Body.Height, Math.Min(Body.Length, Body.Width));
 }

@@ -5,4 +5,9 @@ namespace Nido.Core.Safety;
 /// <param name="What">Things or actions that meet it.</param>
 /// <param name="Why">What was measured or read.</param>
 /// <param name="About">Child of the group, in order: the rule is about this child.</param>
-public sealed record Hazard(SafetyRule Rule, IReadOnlyList<string> What, IReadOnlyList<string> Why, IReadOnlyList<bool> About);
+public sealed record Hazard(
+    SafetyRule Rule,
+    IReadOnlyList<string> What,
+    IReadOnlyList<string> Why,
+    IReadOnlyList<bool> About
+);

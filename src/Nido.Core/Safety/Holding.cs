@@ -18,7 +18,9 @@ public sealed record Holding(IReadOnlyList<HeldAllergen> Allergens, IReadOnlySet
                 .. material.MayContain.Select(a => new HeldAllergen(a, HeldHow.MayContain, [])),
                 .. material.Held.Select(a => new HeldAllergen(a, HeldHow.Held, [])),
             ],
-            material.Tags, material.Cord);
+            material.Tags,
+            material.Cord
+        );
     }
 
     /// <summary>The same with what another thing brings into it.</summary>
@@ -28,10 +30,17 @@ public sealed record Holding(IReadOnlyList<HeldAllergen> Allergens, IReadOnlySet
     public Holding With(Holding other, string through, bool cooked)
     {
         ArgumentNullException.ThrowIfNull(other);
-        var taken = other.Tags.Where(t => MaterialTags.Clinging.Contains(t) && !(cooked && t.StartsWith("raw-", StringComparison.Ordinal)));
+        var taken = other.Tags.Where(t =>
+            MaterialTags.Clinging.Contains(t) && !(cooked && t.StartsWith("raw-", StringComparison.Ordinal))
+        );
         return new(
-            [.. Allergens.Concat(other.Allergens.Select(a => a with { Through = [through, .. a.Through] })).DistinctBy(a => a.Allergen)],
+            [
+                .. Allergens
+                    .Concat(other.Allergens.Select(a => a with { Through = [through, .. a.Through] }))
+                    .DistinctBy(a => a.Allergen),
+            ],
             Tags.Concat(taken).ToHashSet(),
-            Nido.Core.Cupboard.Cord.Worse(Cord, other.Cord));
+            Nido.Core.Cupboard.Cord.Worse(Cord, other.Cord)
+        );
     }
 }

@@ -3,7 +3,8 @@ using Nido.Core.Group;
 
 namespace Nido.Core.Safety;
 
-/// <summary>A thing a house asks about before it lies out. What is not said counts as the risky case: an unknown size as a small part, an unknown cord as long.</summary>
+/// <summary>A thing a house asks about before it lies out. What is not said counts as the risky case: an unknown size
+/// as a small part, an unknown cord as long.</summary>
 /// <param name="Name">In the adult's words.</param>
 /// <param name="Body">Its size, as far as it is known.</param>
 /// <param name="HasCord">Whether there is a cord on it.</param>
@@ -13,26 +14,61 @@ namespace Nido.Core.Safety;
 /// <param name="Amount">Pieces, g or mL within reach of a child; null where nobody knows.</param>
 /// <param name="Answers">What was answered.</param>
 public sealed record OwnThing(
-    string Name, Body Body, bool HasCord, double? CordMm, double? LoopMm, bool BreaksOpen, double? Amount, IReadOnlyList<ThingAnswer> Answers)
+    string Name,
+    Body Body,
+    bool HasCord,
+    double? CordMm,
+    double? LoopMm,
+    bool BreaksOpen,
+    double? Amount,
+    IReadOnlyList<ThingAnswer> Answers
+)
 {
     /// <summary>What the rules say of it in a room, whoever of the group is there, most severe first.</summary>
     public IReadOnlyList<Finding> Judged(SafetyCheck safety, ChildrenGroup group, DateOnly day)
     {
         ArgumentNullException.ThrowIfNull(safety);
         ArgumentNullException.ThrowIfNull(group);
-        return safety.Of([.. HandledThing.AtHand(Material(), null, null, Amount)], [.. Answers.SelectMany(a => a.Actions).Distinct()], group, day);
+        return safety.Of(
+            [.. HandledThing.AtHand(Material(), null, null, Amount)],
+            [.. Answers.SelectMany(a => a.Actions).Distinct()],
+            group,
+            day
+        );
     }
 
     private Material Material()
     {
         var tags = Answers.SelectMany(a => a.Tags).Concat(HasCord ? ["cord"] : []).ToHashSet();
         return new(
-            "own-thing", Name, "", Body.Shape == Shape.Loose ? MaterialUnit.Gram : MaterialUnit.Piece, Body.Shape, Body.Length, Body.Width, Body.Height, null, null, null, null, tags, [],
-            [.. Answers.SelectMany(a => a.Contains).Distinct()], false, 0, null, null, [])
+            "own-thing",
+            Name,
+            "",
+            Body.Shape == Shape.Loose ? MaterialUnit.Gram : MaterialUnit.Piece,
+            Body.Shape,
+            Body.Length,
+            Body.Width,
+            Body.Height,
+            null,
+            null,
+            null,
+            null,
+            tags,
+            [],
+            [.. Answers.SelectMany(a => a.Contains).Distinct()],
+            false,
+            0,
+            null,
+            null,
+            []
+        )
         {
             Held = [.. Answers.SelectMany(a => a.Held).Distinct()],
             Cord = HasCord ? new(CordMm ?? double.PositiveInfinity, LoopMm, BreaksOpen) : null,
-            Grams = Answers.SelectMany(a => a.Grams).GroupBy(g => g.Key).ToDictionary(g => g.Key, g => g.Max(x => x.Value)),
+            Grams = Answers
+                .SelectMany(a => a.Grams)
+                .GroupBy(g => g.Key)
+                .ToDictionary(g => g.Key, g => g.Max(x => x.Value)),
         };
     }
 }

@@ -19,8 +19,18 @@ namespace Nido.Core.Safety;
 /// <param name="Amount">Units of the thing within reach.</param>
 /// <param name="IsFixed">It is fastened where it stays.</param>
 public sealed record RuleExample(
-    bool Fires, Material? Material, MadePiece? Makes, IReadOnlyList<string> Actions, BlockKind Place,
-    Child Child, int Months, GroupSettings Settings, bool DropIn, double? Amount, bool IsFixed)
+    bool Fires,
+    Material? Material,
+    MadePiece? Makes,
+    IReadOnlyList<string> Actions,
+    BlockKind Place,
+    Child Child,
+    int Months,
+    GroupSettings Settings,
+    bool DropIn,
+    double? Amount,
+    bool IsFixed
+)
 {
     /// <summary>Whether a rule fires on this case.</summary>
     public bool IsMetBy(SafetyRule rule, AllergenBook book)
@@ -32,6 +42,11 @@ public sealed record RuleExample(
             && (rule.When.Food is null || rule.When.Food == Settings.Food)
             && (!rule.When.DropIn || DropIn)
             && rule.When.Concerns(there)
-            && (!rule.When.AsksThing || HandledThing.AtHand(Material, Makes, null, Amount, IsFixed).Any(t => rule.When.MetBy(t, asked) is not null));
+            && (
+                !rule.When.AsksThing
+                || HandledThing
+                    .AtHand(Material, Makes, null, Amount, IsFixed)
+                    .Any(t => rule.When.MetBy(t, asked) is not null)
+            );
     }
 }

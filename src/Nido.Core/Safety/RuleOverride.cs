@@ -11,16 +11,29 @@ namespace Nido.Core.Safety;
 /// <param name="At">When it was lifted.</param>
 /// <param name="WithdrawnAt">When the rule was put back; null while it is lifted.</param>
 public sealed record RuleOverride(
-    string Id, string IdeaId, string IdeaTitle, string RuleId, string RuleMessage, string Adult, string Reason,
-    DateTimeOffset At, DateTimeOffset? WithdrawnAt)
+    string Id,
+    string IdeaId,
+    string IdeaTitle,
+    string RuleId,
+    string RuleMessage,
+    string Adult,
+    string Reason,
+    DateTimeOffset At,
+    DateTimeOffset? WithdrawnAt
+)
 {
     /// <summary>The one day it is lifted for; null for the whole week.</summary>
     public DateOnly? Day { get; init; }
 
-    /// <summary>Whether it lifts a rule for an idea on a day. What is never lifted is not, whatever was once written.</summary>
+    /// <summary>Whether it lifts a rule for an idea on a day. What is never lifted is not, whatever was once
+    /// written.</summary>
     public bool Lifts(SafetyRule rule, string ideaId, DateOnly day)
     {
         ArgumentNullException.ThrowIfNull(rule);
-        return WithdrawnAt is null && !rule.IsNeverLifted && IdeaId == ideaId && RuleId == rule.Id && (Day is null || Day == day);
+        return WithdrawnAt is null
+            && !rule.IsNeverLifted
+            && IdeaId == ideaId
+            && RuleId == rule.Id
+            && (Day is null || Day == day);
     }
 }

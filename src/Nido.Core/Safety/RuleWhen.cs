@@ -12,8 +12,14 @@ namespace Nido.Core.Safety;
 /// <param name="UnderMonths">Children younger than this.</param>
 /// <param name="OrMouths">Also a child who mouths, whatever the age.</param>
 public sealed record RuleWhen(
-    IReadOnlyList<ThingCondition> Thing, IReadOnlyList<string> Actions, IReadOnlyList<BlockKind> Places, FoodRule? Food, bool DropIn,
-    int? UnderMonths, bool OrMouths)
+    IReadOnlyList<ThingCondition> Thing,
+    IReadOnlyList<string> Actions,
+    IReadOnlyList<BlockKind> Places,
+    FoodRule? Food,
+    bool DropIn,
+    int? UnderMonths,
+    bool OrMouths
+)
 {
     /// <summary>Whether it is about a thing, and not about an action alone.</summary>
     public bool AsksThing => Thing.Count > 0;
@@ -27,16 +33,20 @@ public sealed record RuleWhen(
     /// <summary>Whether it is about some children only.</summary>
     public bool AsksChild => UnderMonths is not null || OrMouths || IsOfEachChild;
 
-    /// <summary>Whether a child is one it is about, by age and habit; what hangs on the thing is looked at thing by thing.</summary>
+    /// <summary>Whether a child is one it is about, by age and habit; what hangs on the thing is looked at thing by
+    /// thing.</summary>
     public bool Concerns(ChildInRoom child)
     {
         ArgumentNullException.ThrowIfNull(child);
-        return (UnderMonths is null && !OrMouths) || (UnderMonths is { } under && child.Months < under) || (OrMouths && child.Child.Mouths);
+        return (UnderMonths is null && !OrMouths)
+            || (UnderMonths is { } under && child.Months < under)
+            || (OrMouths && child.Child.Mouths);
     }
 
     /// <summary>Whether what is done, and where, is what it asks for. A task has no place.</summary>
     public bool Suits(IReadOnlyList<string> actions, BlockKind? place) =>
-        (Actions.Count == 0 || Actions.Any(actions.Contains)) && (Places.Count == 0 || (place is { } p && Places.Contains(p)));
+        (Actions.Count == 0 || Actions.Any(actions.Contains))
+        && (Places.Count == 0 || (place is { } p && Places.Contains(p)));
 
     /// <summary>Whether the group is one it is about.</summary>
     public bool Suits(ChildrenGroup group)
@@ -65,7 +75,8 @@ public sealed record RuleWhen(
         return true;
     }
 
-    /// <summary>Why a thing meets what is asked of it, in words; null where it does not. A part or a piece is judged only by rules about pieces.</summary>
+    /// <summary>Why a thing meets what is asked of it, in words; null where it does not. A part or a piece is judged
+    /// only by rules about pieces.</summary>
     /// <param name="thing">The thing.</param>
     /// <param name="asked">For whom and where.</param>
     public string? MetBy(HandledThing thing, Asked asked)
@@ -84,7 +95,12 @@ public sealed record RuleWhen(
                 return null;
             }
 
-            said = why.Length > 0 ? said is null ? why : $"{said}; {why}" : said;
+            said =
+                why.Length > 0
+                    ? said is null
+                        ? why
+                        : $"{said}; {why}"
+                    : said;
         }
 
         return said ?? thing.Name;

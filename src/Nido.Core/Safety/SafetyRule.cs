@@ -12,8 +12,17 @@ namespace Nido.Core.Safety;
 /// <param name="Adults">Adults it asks beside the offer.</param>
 /// <param name="Examples">Cases that fire and cases that just do not; the build holds the rule to them.</param>
 public sealed record SafetyRule(
-    string Id, Severity Severity, string Message, string Source, string DeferTo, RuleWhen When,
-    bool Room, bool WatchedTableLifts, int Adults, IReadOnlyList<RuleExample> Examples)
+    string Id,
+    Severity Severity,
+    string Message,
+    string Source,
+    string DeferTo,
+    RuleWhen When,
+    bool Room,
+    bool WatchedTableLifts,
+    int Adults,
+    IReadOnlyList<RuleExample> Examples
+)
 {
     /// <summary>No adult lifts it, whatever the reason.</summary>
     public bool IsNeverLifted { get; init; }

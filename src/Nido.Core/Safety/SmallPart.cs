@@ -39,15 +39,22 @@ public static class SmallPart
     /// The body of a soft thing pressed together to half in every direction: what a hand or a mouth can do to it. The
     /// published test does not press; this is a convention of our own.
     /// </summary>
-    public static Body Squeezed(Body body) => body with { Length = body.Length / 2, Width = body.Width / 2, Height = body.Height / 2 };
+    public static Body Squeezed(Body body) =>
+        body with
+        {
+            Length = body.Length / 2,
+            Width = body.Width / 2,
+            Height = body.Height / 2,
+        };
 
-    private static bool Search(Body body) => body.Shape switch
-    {
-        Shape.Sphere => body.Width <= SmallBall,
-        Shape.Disc => RodFits(body.Width, body.Height),
-        Shape.Rod => RodFits(body.Width, body.Length),
-        _ => BoxFits(body.Length, body.Width, body.Height),
-    };
+    private static bool Search(Body body) =>
+        body.Shape switch
+        {
+            Shape.Sphere => body.Width <= SmallBall,
+            Shape.Disc => RodFits(body.Width, body.Height),
+            Shape.Rod => RodFits(body.Width, body.Length),
+            _ => BoxFits(body.Length, body.Width, body.Height),
+        };
 
     /// <summary>Whether a ball fits the cylinder.</summary>
     public static bool SphereFits(double diameter) => diameter <= Diameter + Tie;
@@ -68,7 +75,9 @@ public static class SmallPart
         }
 
         // The search starts from how the box lies; the three ways to begin make up for what one of them may miss.
-        return Turned(sides[0], sides[1], sides[2]) || Turned(sides[1], sides[2], sides[0]) || Turned(sides[2], sides[0], sides[1]);
+        return Turned(sides[0], sides[1], sides[2])
+            || Turned(sides[1], sides[2], sides[0])
+            || Turned(sides[2], sides[0], sides[1]);
     }
 
     private static bool Turned(double a, double b, double c)
@@ -80,7 +89,8 @@ public static class SmallPart
         return FitsInSomeTurn((turn, bound) => Needed(Array.ConvertAll(corners, p => Turned(p, turn)), bound), 3);
     }
 
-    /// <summary>Whether a cylinder of this diameter and length (a rod, or a disc where short) fits in some turn.</summary>
+    /// <summary>Whether a cylinder of this diameter and length (a rod, or a disc where short) fits in some
+    /// turn.</summary>
     public static bool RodFits(double diameter, double length)
     {
         var smaller = Math.Min(diameter, length);
@@ -94,9 +104,9 @@ public static class SmallPart
         (double X, double Y, double Z)[] rims =
         [
             .. from s in Signs
-               from i in Enumerable.Range(0, 48)
-               let t = 2 * Math.PI * i / 48
-               select (r * Math.Cos(t), r * Math.Sin(t), s * length / 2),
+            from i in Enumerable.Range(0, 48)
+            let t = 2 * Math.PI * i / 48
+            select (r * Math.Cos(t), r * Math.Sin(t), s * length / 2),
         ];
         return FitsInSomeTurn((turn, bound) => Needed(Array.ConvertAll(rims, p => Turned(p, turn)), bound), 2);
     }
@@ -110,14 +120,19 @@ public static class SmallPart
         var starts = new List<(double Needed, double[] Turn)>();
         for (var i = 0; i < Math.Pow(Grid, angles); i++)
         {
-            double[] turn = [Math.PI * (i % Grid) / Grid, Math.PI * (i / Grid % Grid) / Grid, Math.PI * (i / Grid / Grid) / Grid];
+            double[] turn =
+            [
+                Math.PI * (i % Grid) / Grid,
+                Math.PI * (i / Grid % Grid) / Grid,
+                Math.PI * (i / Grid / Grid) / Grid,
+            ];
             starts.Add((needed(turn, double.PositiveInfinity), turn));
         }
 
         foreach (var (start, first) in starts.OrderBy(s => s.Needed).Take(10))
         {
             var (best, turn) = (start, (double[])first.Clone());
-            for (var pace = Math.PI / Grid / 2; pace > 1e-4 && best > Radius + Tie;)
+            for (var pace = Math.PI / Grid / 2; pace > 1e-4 && best > Radius + Tie; )
             {
                 var better = false;
                 for (var k = 0; k < angles; k++)
@@ -169,10 +184,12 @@ public static class SmallPart
         }
 
         // Ternary search over the sideways place: the farthest distance is convex in it.
-        double low = -Radius, high = Radius;
+        double low = -Radius,
+            high = Radius;
         for (var i = 0; i < 40; i++)
         {
-            double a = low + ((high - low) / 3), b = high - ((high - low) / 3);
+            double a = low + ((high - low) / 3),
+                b = high - ((high - low) / 3);
             (low, high) = Farthest(points, -shift, a) < Farthest(points, -shift, b) ? (low, b) : (a, high);
         }
 

@@ -1,6 +1,7 @@
 namespace Nido.Core.Safety;
 
-/// <summary>Something that is asked of a thing a house brings itself; the answers say what a content file would.</summary>
+/// <summary>Something that is asked of a thing a house brings itself; the answers say what a content file
+/// would.</summary>
 /// <param name="Id">Kebab case.</param>
 /// <param name="Order">Place among the questions.</param>
 /// <param name="Ask">The question in English.</param>
@@ -18,5 +19,12 @@ public sealed record ThingQuestion(string Id, int Order, string Ask, string AskE
 /// <param name="Grams">Grams of a substance in a unit.</param>
 /// <param name="Actions">What will be done with it.</param>
 public sealed record ThingAnswer(
-    string Id, string Says, string SaysEs, IReadOnlyList<string> Tags, IReadOnlyList<string> Contains, IReadOnlyList<string> Held,
-    IReadOnlyDictionary<string, double> Grams, IReadOnlyList<string> Actions);
+    string Id,
+    string Says,
+    string SaysEs,
+    IReadOnlyList<string> Tags,
+    IReadOnlyList<string> Contains,
+    IReadOnlyList<string> Held,
+    IReadOnlyDictionary<string, double> Grams,
+    IReadOnlyList<string> Actions
+);

@@ -5,8 +5,10 @@ using Nido.Core.Ideas;
 namespace Nido.Core.Safety;
 
 /// <summary>
-/// What a child can meet at a step: the one answer that planner, board, bench, Prep, Today, sheets and kits ask for. Everything
-/// bound is in it, for the right hand and the left, with its parts, the pieces that come about, what each is made of along the
+/// What a child can meet at a step: the one answer that planner, board, bench, Prep, Today, sheets and kits ask for.
+/// Everything
+/// bound is in it, for the right hand and the left, with its parts, the pieces that come about, what each is made of
+/// along the
 /// whole chain, what is added to a base that day, and what was made for it on a day before.
 /// </summary>
 /// <param name="holds">What things hold.</param>
@@ -17,7 +19,12 @@ public sealed class WhatCanBeMet(WhatItHolds holds)
     /// <param name="step">One of its steps.</param>
     /// <param name="group">Who is there: what only a left-handed child uses lies out only where there is one.</param>
     /// <param name="added">What is added to it that day; empty where nothing is.</param>
-    public IReadOnlyList<HandledThing> At(Idea idea, IdeaStep step, ChildrenGroup group, IReadOnlyList<Material>? added = null)
+    public IReadOnlyList<HandledThing> At(
+        Idea idea,
+        IdeaStep step,
+        ChildrenGroup group,
+        IReadOnlyList<Material>? added = null
+    )
     {
         ArgumentNullException.ThrowIfNull(idea);
         ArgumentNullException.ThrowIfNull(step);
@@ -33,7 +40,9 @@ public sealed class WhatCanBeMet(WhatItHolds holds)
         {
             foreach (var (name, bound) in step.Left)
             {
-                things.AddRange(Of(idea, step, idea.Technique.Roles.FirstOrDefault(r => r.Name == name), name, bound.Material));
+                things.AddRange(
+                    Of(idea, step, idea.Technique.Roles.FirstOrDefault(r => r.Name == name), name, bound.Material)
+                );
             }
         }
 
@@ -45,6 +54,8 @@ public sealed class WhatCanBeMet(WhatItHolds holds)
     {
         var pieces = step.Makes.Where(m => m.From == name).Cast<MadePiece?>().DefaultIfEmpty();
         var amount = role is null ? (double?)null : step.Each(role, "");
-        return pieces.SelectMany(made => HandledThing.AtHand(material, made, holds.Of(material), amount, role?.Fixed == true));
+        return pieces.SelectMany(made =>
+            HandledThing.AtHand(material, made, holds.Of(material), amount, role?.Fixed == true)
+        );
     }
 }

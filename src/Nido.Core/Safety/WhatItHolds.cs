@@ -5,7 +5,8 @@ using Nido.Core.Making;
 namespace Nido.Core.Safety;
 
 /// <summary>
-/// What things hold, along the whole chain of what they are made of. What stands in the cupboard and is no thing a shop sells, or
+/// What things hold, along the whole chain of what they are made of. What stands in the cupboard and is no thing a shop
+/// sells, or
 /// was written down as made, may have been made in any of the ways known, and is taken to hold what any of them brings.
 /// </summary>
 public sealed class WhatItHolds
@@ -21,7 +22,12 @@ public sealed class WhatItHolds
     /// <param name="makes">Every way to make one of others.</param>
     /// <param name="recipes">Everything that can be mixed.</param>
     /// <param name="madeHere">Ids of what the ledger says was made in this house.</param>
-    public WhatItHolds(IReadOnlyList<Material> materials, IEnumerable<MakeFrom> makes, IEnumerable<Recipe> recipes, IReadOnlySet<string> madeHere)
+    public WhatItHolds(
+        IReadOnlyList<Material> materials,
+        IEnumerable<MakeFrom> makes,
+        IEnumerable<Recipe> recipes,
+        IReadOnlySet<string> madeHere
+    )
     {
         ArgumentNullException.ThrowIfNull(materials);
         byId = materials.ToDictionary(m => m.Id);
@@ -37,8 +43,10 @@ public sealed class WhatItHolds
     public Holding Of(Material material)
     {
         ArgumentNullException.ThrowIfNull(material);
-        // A thing of a test or a question, or one that is not what the catalogue knows by this id, is taken as it stands.
-        return !byId.TryGetValue(material.Id, out var listed) || !ReferenceEquals(listed, material) ? Holding.Of(material)
+        // A thing of a test or a question, or one that is not what the catalogue knows by this id, is taken as it
+        // stands.
+        return !byId.TryGetValue(material.Id, out var listed) || !ReferenceEquals(listed, material)
+            ? Holding.Of(material)
             : known.GetOrAdd(material.Id, _ => homeMade.Contains(material.Id) ? Made(material) : Holding.Of(material));
     }
 
@@ -46,8 +54,17 @@ public sealed class WhatItHolds
     public Holding Of(Material material, MakeFrom way)
     {
         ArgumentNullException.ThrowIfNull(way);
-        return way.From.Keys.Where(byId.ContainsKey).Aggregate(
-            Holding.Of(material), (h, input) => h.With(Made(byId[input]), byId[input].Name, cooked: way.Actions.Contains("heat") || way.Actions.Contains("cook")));
+        return way
+            .From.Keys.Where(byId.ContainsKey)
+            .Aggregate(
+                Holding.Of(material),
+                (h, input) =>
+                    h.With(
+                        Made(byId[input]),
+                        byId[input].Name,
+                        cooked: way.Actions.Contains("heat") || way.Actions.Contains("cook")
+                    )
+            );
     }
 
     /// <summary>What a material holds where it is mixed by this recipe.</summary>
@@ -64,8 +81,15 @@ public sealed class WhatItHolds
         {
             Allergens =
             [
-                .. held.Allergens.Concat(recipe.Allergens.Select(a => new HeldAllergen(a, HeldHow.Contains, [recipe.Name])))
-                    .Concat(recipe.Parts.SelectMany(p => p.MayContain.Select(a => new HeldAllergen(a, HeldHow.MayContain, [recipe.Name]))))
+                .. held
+                    .Allergens.Concat(
+                        recipe.Allergens.Select(a => new HeldAllergen(a, HeldHow.Contains, [recipe.Name]))
+                    )
+                    .Concat(
+                        recipe.Parts.SelectMany(p =>
+                            p.MayContain.Select(a => new HeldAllergen(a, HeldHow.MayContain, [recipe.Name]))
+                        )
+                    )
                     .DistinctBy(a => a.Allergen),
             ],
             Tags = recipe.StaysRaw ? held.Tags.Append("raw-flour").ToHashSet() : held.Tags,
@@ -89,7 +113,10 @@ public sealed class WhatItHolds
         return held;
     }
 
-    private static Holding Both(Holding a, Holding b) => new(
-        [.. a.Allergens.Concat(b.Allergens).DistinctBy(x => x.Allergen)], a.Tags.Concat(b.Tags).ToHashSet(),
-        Cord.Worse(a.Cord, b.Cord));
+    private static Holding Both(Holding a, Holding b) =>
+        new(
+            [.. a.Allergens.Concat(b.Allergens).DistinctBy(x => x.Allergen)],
+            a.Tags.Concat(b.Tags).ToHashSet(),
+            Cord.Worse(a.Cord, b.Cord)
+        );
 }

@@ -6,17 +6,63 @@ namespace Nido.Core.Words;
 /// English words as they are said, from the CMU Pronouncing Dictionary. The text stays as it was read, sorted, a line a
 /// word; a word is found by halving it.
 /// </summary>
-/// <param name="lines">Lines of "word sounds", sorted by word, each ended; a sound is one letter of <see cref="Code"/>.</param>
+/// <param name="lines">Lines of "word sounds", sorted by word, each ended; a sound is one letter of
+/// <see cref="Code"/>.</param>
 public sealed class EnglishSounds(byte[] lines)
 {
     private const char FirstCode = '!';
 
     // Vowels stand three times: without stress, with the main and with a second one.
     private static readonly string[] Phones =
-        ["AA*", "AE*", "AH*", "AO*", "AW*", "AY*", "B", "CH", "D", "DH", "EH*", "ER*", "EY*", "F", "G", "HH", "IH*", "IY*", "JH", "K", "L", "M", "N", "NG",
-         "OW*", "OY*", "P", "R", "S", "SH", "T", "TH", "UH*", "UW*", "V", "W", "Y", "Z", "ZH"];
+    [
+        "AA*",
+        "AE*",
+        "AH*",
+        "AO*",
+        "AW*",
+        "AY*",
+        "B",
+        "CH",
+        "D",
+        "DH",
+        "EH*",
+        "ER*",
+        "EY*",
+        "F",
+        "G",
+        "HH",
+        "IH*",
+        "IY*",
+        "JH",
+        "K",
+        "L",
+        "M",
+        "N",
+        "NG",
+        "OW*",
+        "OY*",
+        "P",
+        "R",
+        "S",
+        "SH",
+        "T",
+        "TH",
+        "UH*",
+        "UW*",
+        "V",
+        "W",
+        "Y",
+        "Z",
+        "ZH",
+    ];
 
-    private static readonly string[] Codes = [.. Phones.SelectMany(p => p[^1] == '*' ? ["0", "1", "2"] : (string[])[""], (p, stress) => p.TrimEnd('*') + stress)];
+    private static readonly string[] Codes =
+    [
+        .. Phones.SelectMany(
+            p => p[^1] == '*' ? ["0", "1", "2"] : (string[])[""],
+            (p, stress) => p.TrimEnd('*') + stress
+        ),
+    ];
 
     /// <summary>The sounds by code, vowels with their stress.</summary>
     public static IReadOnlyList<string> Code => Codes;

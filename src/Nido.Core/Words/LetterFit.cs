@@ -6,7 +6,8 @@ public enum LetterFit
     /// <summary>It begins with the letter and its usual sound: gate for g.</summary>
     Clear,
 
-    /// <summary>It begins with a blend or a digraph: ship, chair, string. The letter is there, its sound is not alone.</summary>
+    /// <summary>It begins with a blend or a digraph: ship, chair, string. The letter is there, its sound is not
+    /// alone.</summary>
     BlendOrDigraph,
 
     /// <summary>It begins with the letter and says another sound: giraffe for g.</summary>

@@ -24,8 +24,17 @@ public static class SpanishSounds
 
         var stressed = nuclei[Stressed(text, nuclei)];
         // The rhyme runs from the stressed vowel on; of a diphthong, from its strong one.
-        var vowel = Enumerable.Range(stressed.From, stressed.Length).OrderByDescending(i => Marked.Contains(text[i])).ThenByDescending(i => Strong.Contains(text[i])).ThenByDescending(i => i).First();
-        return new([.. said.Select(s => s.Sound)], nuclei.Count, string.Join(' ', said.Where(s => s.At >= vowel).Select(s => s.Sound)));
+        var vowel = Enumerable
+            .Range(stressed.From, stressed.Length)
+            .OrderByDescending(i => Marked.Contains(text[i]))
+            .ThenByDescending(i => Strong.Contains(text[i]))
+            .ThenByDescending(i => i)
+            .First();
+        return new(
+            [.. said.Select(s => s.Sound)],
+            nuclei.Count,
+            string.Join(' ', said.Where(s => s.At >= vowel).Select(s => s.Sound))
+        );
     }
 
     /// <summary>Sounds with the place of their letter.</summary>
@@ -92,7 +101,8 @@ public static class SpanishSounds
         }
     }
 
-    /// <summary>The vowels of each syllable: two strong ones part, a marked weak one parts too, an h between changes nothing.</summary>
+    /// <summary>The vowels of each syllable: two strong ones part, a marked weak one parts too, an h between changes
+    /// nothing.</summary>
     private static List<(int From, int Length)> Nuclei(string text)
     {
         var found = new List<(int From, int Length)>();
@@ -104,7 +114,8 @@ public static class SpanishSounds
                 continue;
             }
 
-            var joined = last >= 0 && (last == i - 1 || (last == i - 2 && text[i - 1] == 'h')) && Together(text[last], text[i]);
+            var joined =
+                last >= 0 && (last == i - 1 || (last == i - 2 && text[i - 1] == 'h')) && Together(text[last], text[i]);
             if (joined)
             {
                 found[^1] = (found[^1].From, i - found[^1].From + 1);
@@ -123,7 +134,8 @@ public static class SpanishSounds
     /// <summary>Vowels that are said: the u of que, qui, gue, gui is none, a y at the end of a word is one.</summary>
     private static bool IsVowel(string text, int i)
     {
-        var silent = text[i] == 'u' && i > 0 && i + 1 < text.Length && "eiéí".Contains(text[i + 1]) && text[i - 1] is 'q' or 'g';
+        var silent =
+            text[i] == 'u' && i > 0 && i + 1 < text.Length && "eiéí".Contains(text[i + 1]) && text[i - 1] is 'q' or 'g';
         return (Vowels.Contains(text[i]) && !silent) || (text[i] == 'y' && i == text.Length - 1 && i > 0);
     }
 

@@ -3,7 +3,8 @@ namespace Nido.Core.Words;
 /// <summary>Sorts words for a letter and its sound, and finds which rhyme.</summary>
 public static class WordSort
 {
-    /// <summary>What each letter usually says at the beginning of an English word; common practice of first letter sounds.</summary>
+    /// <summary>What each letter usually says at the beginning of an English word; common practice of first letter
+    /// sounds.</summary>
     private static readonly Dictionary<char, string[]> English = new()
     {
         ['a'] = ["AE"],
@@ -79,16 +80,38 @@ public static class WordSort
     /// <param name="find">The dictionary.</param>
     /// <param name="known">How words go with the letter that the dictionary does not know, set by an adult.</param>
     public static IReadOnlyList<Sorted> Of(
-        IReadOnlyList<string> words, char letter, bool spanish, Func<string, Pronunciation?> find, IReadOnlyDictionary<string, LetterFit>? known = null)
+        IReadOnlyList<string> words,
+        char letter,
+        bool spanish,
+        Func<string, Pronunciation?> find,
+        IReadOnlyDictionary<string, LetterFit>? known = null
+    )
     {
         ArgumentNullException.ThrowIfNull(words);
         ArgumentNullException.ThrowIfNull(find);
         var said = words.Select(find).ToArray();
         return
         [
-            .. words.Select((w, i) => new Sorted(
-                w, said[i] is null && known?.TryGetValue(w, out var set) == true ? set : Fit(w, letter, said[i], spanish), said[i],
-                [.. words.Where((other, k) => k != i && said[i] is { } a && said[k] is { } b && a.RhymePart == b.RhymePart && !other.Equals(w, StringComparison.OrdinalIgnoreCase))])),
+            .. words.Select(
+                (w, i) =>
+                    new Sorted(
+                        w,
+                        said[i] is null && known?.TryGetValue(w, out var set) == true
+                            ? set
+                            : Fit(w, letter, said[i], spanish),
+                        said[i],
+                        [
+                            .. words.Where(
+                                (other, k) =>
+                                    k != i
+                                    && said[i] is { } a
+                                    && said[k] is { } b
+                                    && a.RhymePart == b.RhymePart
+                                    && !other.Equals(w, StringComparison.OrdinalIgnoreCase)
+                            ),
+                        ]
+                    )
+            ),
         ];
     }
 
@@ -101,7 +124,9 @@ public static class WordSort
         var usual = (spanish ? Spanish : English).GetValueOrDefault(wanted) ?? [];
         if (text[0] != wanted && !(spanish && Letters.Plainly($"{text[0]}")[0] == wanted))
         {
-            return said is null ? LetterFit.Unknown : usual.Contains(said.First) ? LetterFit.OtherLetter : LetterFit.NotThis;
+            return said is null ? LetterFit.Unknown
+                : usual.Contains(said.First) ? LetterFit.OtherLetter
+                : LetterFit.NotThis;
         }
 
         return said is null ? LetterFit.Unknown
@@ -112,13 +137,27 @@ public static class WordSort
     }
 
     /// <summary>The first letter is silent: what is heard first belongs to the second.</summary>
-    private static bool IsHidden(string text, Pronunciation said, bool spanish) => text.Length > 1 && (spanish
-        ? text[0] == 'h'
-        : (text[..2] is "kn" or "gn" or "pn" && said.First == "N") || (text[..2] == "wr" && said.First == "R") || (text[..2] is "ps" && said.First == "S")
-            || (text[..2] == "wh" && said.First == "HH") || (text[0] == 'h' && said.First != "HH"));
+    private static bool IsHidden(string text, Pronunciation said, bool spanish) =>
+        text.Length > 1
+        && (
+            spanish
+                ? text[0] == 'h'
+                : (text[..2] is "kn" or "gn" or "pn" && said.First == "N")
+                    || (text[..2] == "wr" && said.First == "R")
+                    || (text[..2] is "ps" && said.First == "S")
+                    || (text[..2] == "wh" && said.First == "HH")
+                    || (text[0] == 'h' && said.First != "HH")
+        );
 
     /// <summary>Two consonants at the beginning, whether they run into each other or make one sound.</summary>
-    private static bool IsBlend(string text, bool spanish) => text.Length > 1 && (spanish
-        ? (text[..2] is "ch" or "ll" || ("bcdfgpt".Contains(text[0]) && text[1] is 'l' or 'r' && text[0] != text[1]))
-        : !"aeiouy".Contains(text[0]) && !"aeiouy".Contains(text[1]) && text[1] != '\'');
+    private static bool IsBlend(string text, bool spanish) =>
+        text.Length > 1
+        && (
+            spanish
+                ? (
+                    text[..2] is "ch" or "ll"
+                    || ("bcdfgpt".Contains(text[0]) && text[1] is 'l' or 'r' && text[0] != text[1])
+                )
+                : !"aeiouy".Contains(text[0]) && !"aeiouy".Contains(text[1]) && text[1] != '\''
+        );
 }

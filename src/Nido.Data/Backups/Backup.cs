@@ -10,19 +10,26 @@ using Nido.Data.TakenAway;
 namespace Nido.Data.Backups;
 
 /// <summary>
-/// A house in one file: a zip with the database, copied by SQLite's own online backup while the house is in use, and a manifest with
+/// A house in one file: a zip with the database, copied by SQLite's own online backup while the house is in use, and a
+/// manifest with
 /// its checksum. A backup that was not opened and checked is not one.
 /// </summary>
 public static class Backup
 {
-    private const string Database = "nido.db", ManifestName = "manifest.json";
+    private const string Database = "nido.db",
+        ManifestName = "manifest.json";
     private static readonly string[] Endings = ["", "-wal", "-shm"];
     private const long MostBytes = 4L * 1024 * 1024 * 1024;
 
     /// <summary>Makes a backup of the house as it is at this moment, and opens it to see that it is whole.</summary>
     /// <returns>The backup.</returns>
     public static async Task<BackupFile> MakeAsync(
-        NidoDb db, SiteFolder folder, DateTimeOffset at, BackupReason why, CancellationToken stop)
+        NidoDb db,
+        SiteFolder folder,
+        DateTimeOffset at,
+        BackupReason why,
+        CancellationToken stop
+    )
     {
         ArgumentNullException.ThrowIfNull(db);
         ArgumentNullException.ThrowIfNull(folder);
@@ -32,8 +39,15 @@ public static class Backup
         {
             Copy(db, copy);
             var manifest = new BackupManifest(
-                "nido-backup", 1, at, why, await WholeAsync(copy, stop), new FileInfo(copy).Length, await Sha256Async(copy, stop),
-                    await ContentsAsync(copy, stop));
+                "nido-backup",
+                1,
+                at,
+                why,
+                await WholeAsync(copy, stop),
+                new FileInfo(copy).Length,
+                await Sha256Async(copy, stop),
+                await ContentsAsync(copy, stop)
+            );
             var name = FreeName(folder, at);
             var zipped = Path.Combine(folder.Backups, $"{name}.part");
             using (var zip = ZipFile.Open(zipped, ZipArchiveMode.Create))
@@ -69,9 +83,14 @@ public static class Backup
     {
         ArgumentNullException.ThrowIfNull(folder);
         return Directory.Exists(folder.Backups)
-            ? [.. Directory.GetFiles(folder.Backups, "*.zip")
-                .Select(f => new BackupFile(Path.GetFileName(f), new FileInfo(f).Length, ManifestOf(f)))
-                .OrderByDescending(b => b.Manifest?.MadeAt ?? DateTimeOffset.MinValue).ThenBy(b => b.Name, StringComparer.Ordinal)]
+            ?
+            [
+                .. Directory
+                    .GetFiles(folder.Backups, "*.zip")
+                    .Select(f => new BackupFile(Path.GetFileName(f), new FileInfo(f).Length, ManifestOf(f)))
+                    .OrderByDescending(b => b.Manifest?.MadeAt ?? DateTimeOffset.MinValue)
+                    .ThenBy(b => b.Name, StringComparer.Ordinal),
+            ]
             : [];
     }
 
@@ -87,8 +106,10 @@ public static class Backup
     {
         if (ManifestOf(file) is not { } manifest)
         {
-            throw new SiteException("This is not a backup of Nido, or it is damaged.",
-                "Choose another one: a backup is a zip that Nido wrote.");
+            throw new SiteException(
+                "This is not a backup of Nido, or it is damaged.",
+                "Choose another one: a backup is a zip that Nido wrote."
+            );
         }
 
         try
@@ -116,12 +137,18 @@ public static class Backup
 
     /// <summary>Takes in a backup that was kept elsewhere, checked as if it were to be restored.</summary>
     /// <exception cref="SiteException">It is no backup, or damaged.</exception>
-    public static async Task<BackupFile> BringAsync(SiteFolder folder, Stream file, DateTimeOffset at, CancellationToken stop)
+    public static async Task<BackupFile> BringAsync(
+        SiteFolder folder,
+        Stream file,
+        DateTimeOffset at,
+        CancellationToken stop
+    )
     {
         ArgumentNullException.ThrowIfNull(folder);
         ArgumentNullException.ThrowIfNull(file);
         Directory.CreateDirectory(folder.Backups);
-        string zipped = Path.Combine(folder.Backups, $"{Guid.NewGuid():N}.part"), taken = $"{zipped}.db";
+        string zipped = Path.Combine(folder.Backups, $"{Guid.NewGuid():N}.part"),
+            taken = $"{zipped}.db";
         try
         {
             await using (var target = new FileStream(zipped, SiteFolder.Fresh(FileMode.CreateNew, FileShare.None)))
@@ -147,7 +174,11 @@ public static class Backup
     /// <param name="id">Its id.</param>
     /// <param name="stop">Gives up.</param>
     public static async Task<IReadOnlyList<(string Name, BackupManifest? Manifest)>> HoldingAsync(
-        SiteFolder folder, BinKind kind, string id, CancellationToken stop)
+        SiteFolder folder,
+        BinKind kind,
+        string id,
+        CancellationToken stop
+    )
     {
         var holding = new List<(string, BackupManifest?)>();
         foreach (var backup in All(folder))
@@ -158,8 +189,13 @@ public static class Backup
             }
         }
 
-        foreach (var copy in Directory.GetFiles(folder.Path, $"{Database}.*")
-            .Where(f => !f.EndsWith("-wal", StringComparison.Ordinal) && !f.EndsWith("-shm", StringComparison.Ordinal)))
+        foreach (
+            var copy in Directory
+                .GetFiles(folder.Path, $"{Database}.*")
+                .Where(f =>
+                    !f.EndsWith("-wal", StringComparison.Ordinal) && !f.EndsWith("-shm", StringComparison.Ordinal)
+                )
+        )
         {
             if (await HoldsInDatabaseAsync(copy, kind, id, stop))
             {
@@ -212,10 +248,17 @@ public static class Backup
         }
     }
 
-    /// <summary>Brings a backup back into the house that is open. What is here now is kept aside as a backup first.</summary>
+    /// <summary>Brings a backup back into the house that is open. What is here now is kept aside as a backup
+    /// first.</summary>
     /// <returns>The backup of what was here.</returns>
     /// <exception cref="SiteException">It is no backup, damaged, or of a newer version.</exception>
-    public static async Task<BackupFile> RestoreAsync(NidoDb db, SiteFolder folder, string name, DateTimeOffset at, CancellationToken stop)
+    public static async Task<BackupFile> RestoreAsync(
+        NidoDb db,
+        SiteFolder folder,
+        string name,
+        DateTimeOffset at,
+        CancellationToken stop
+    )
     {
         ArgumentNullException.ThrowIfNull(db);
         ArgumentNullException.ThrowIfNull(folder);
@@ -225,7 +268,10 @@ public static class Backup
             var manifest = await TakeOutAsync(Path.Combine(folder.Backups, name), taken, stop);
             if (!db.Database.GetMigrations().Contains(manifest.Schema))
             {
-                throw new SiteException($"This backup was made by a newer Nido ({manifest.Schema}).", "Bring it back with that version.");
+                throw new SiteException(
+                    $"This backup was made by a newer Nido ({manifest.Schema}).",
+                    "Bring it back with that version."
+                );
             }
 
             var aside = await MakeAsync(db, folder, at, BackupReason.BeforeRestore, stop);
@@ -249,10 +295,16 @@ public static class Backup
         }
     }
 
-    /// <summary>Puts a backup in the place of a file that cannot be opened; the damaged file stays beside it under another name.</summary>
+    /// <summary>Puts a backup in the place of a file that cannot be opened; the damaged file stays beside it under
+    /// another name.</summary>
     /// <returns>Where what was there is now; null where nothing was.</returns>
     /// <exception cref="SiteException">It is no backup, or damaged.</exception>
-    public static async Task<string?> PutInPlaceAsync(SiteFolder folder, string name, DateTimeOffset at, CancellationToken stop)
+    public static async Task<string?> PutInPlaceAsync(
+        SiteFolder folder,
+        string name,
+        DateTimeOffset at,
+        CancellationToken stop
+    )
     {
         ArgumentNullException.ThrowIfNull(folder);
         var taken = Path.Combine(folder.Path, $"{Guid.NewGuid():N}.part");
@@ -283,16 +335,34 @@ public static class Backup
         await connection.OpenAsync(stop);
         // A copy made before the schema was brought up to date may lack what has come since.
         async Task<bool> Has(string table) =>
-            await OneAsync(connection, $"SELECT name FROM sqlite_master WHERE type = 'table' AND name = '{table}'", stop) is not null;
-        async Task<int> Count(string table) => await Has(table)
-            ? Convert.ToInt32(await OneAsync(connection, $"SELECT COUNT(*) FROM {table}", stop), CultureInfo.InvariantCulture) : 0;
-        var last = await Has("changes") ? await OneAsync(connection, "SELECT MAX(At) FROM changes", stop) as string : null;
+            await OneAsync(
+                connection,
+                $"SELECT name FROM sqlite_master WHERE type = 'table' AND name = '{table}'",
+                stop
+            )
+                is not null;
+        async Task<int> Count(string table) =>
+            await Has(table)
+                ? Convert.ToInt32(
+                    await OneAsync(connection, $"SELECT COUNT(*) FROM {table}", stop),
+                    CultureInfo.InvariantCulture
+                )
+                : 0;
+        var last = await Has("changes")
+            ? await OneAsync(connection, "SELECT MAX(At) FROM changes", stop) as string
+            : null;
         return new(
-            await Count("groups"), await Count("children"), await Count("weeks"), await Count("observations"), await Count("movements"),
-            last is null ? null : DateTimeOffset.Parse(last, CultureInfo.InvariantCulture));
+            await Count("groups"),
+            await Count("children"),
+            await Count("weeks"),
+            await Count("observations"),
+            await Count("movements"),
+            last is null ? null : DateTimeOffset.Parse(last, CultureInfo.InvariantCulture)
+        );
     }
 
-    /// <summary>Name of the newest change of the schema in a database file, which is looked through for damage.</summary>
+    /// <summary>Name of the newest change of the schema in a database file, which is looked through for
+    /// damage.</summary>
     /// <exception cref="SiteException">It is damaged.</exception>
     private static async Task<string> WholeAsync(string file, CancellationToken stop)
     {
@@ -321,9 +391,16 @@ public static class Backup
             }
 
             using var text = entry.Open();
-            return JsonSerializer.Deserialize<BackupManifest>(
-                text, Units.Json) is { Format: "nido-backup", FormatVersion: 1, Bytes: > 0 and <= MostBytes, Contents: not null } manifest
-                ? manifest : null;
+            return
+                JsonSerializer.Deserialize<BackupManifest>(text, Units.Json)
+                    is {
+                        Format: "nido-backup",
+                        FormatVersion: 1,
+                        Bytes: > 0 and <= MostBytes,
+                        Contents: not null
+                    } manifest
+                ? manifest
+                : null;
         }
         catch (Exception e) when (e is InvalidDataException or IOException or JsonException)
         {
@@ -349,10 +426,14 @@ public static class Backup
     }
 
     private static string FreeName(SiteFolder folder, DateTimeOffset at) =>
-        Enumerable.Range(0, int.MaxValue).Select(k => $"nido-{Stamp(at)}{(k == 0 ? "" : $"-{k}")}.zip")
+        Enumerable
+            .Range(0, int.MaxValue)
+            .Select(k => $"nido-{Stamp(at)}{(k == 0 ? "" : $"-{k}")}.zip")
             .First(n => !File.Exists(Path.Combine(folder.Backups, n)));
 
-    private static string Stamp(DateTimeOffset at) => at.UtcDateTime.ToString("yyyy-MM-dd'T'HH-mm-ss'Z'", CultureInfo.InvariantCulture);
+    private static string Stamp(DateTimeOffset at) =>
+        at.UtcDateTime.ToString("yyyy-MM-dd'T'HH-mm-ss'Z'", CultureInfo.InvariantCulture);
 
-    private static string Plain(string file) => new SqliteConnectionStringBuilder { DataSource = file, Pooling = false }.ToString();
+    private static string Plain(string file) =>
+        new SqliteConnectionStringBuilder { DataSource = file, Pooling = false }.ToString();
 }

@@ -7,4 +7,11 @@ namespace Nido.Data.Backups;
 /// <param name="Observations">What was seen.</param>
 /// <param name="Movements">Lines of the cupboard's ledger.</param>
 /// <param name="LastChange">When a plan was last changed; null where none ever was.</param>
-public sealed record BackupContents(int Groups, int Children, int Weeks, int Observations, int Movements, DateTimeOffset? LastChange);
+public sealed record BackupContents(
+    int Groups,
+    int Children,
+    int Weeks,
+    int Observations,
+    int Movements,
+    DateTimeOffset? LastChange
+);

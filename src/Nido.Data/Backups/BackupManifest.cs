@@ -10,5 +10,12 @@ namespace Nido.Data.Backups;
 /// <param name="Sha256">Its checksum, in hexadecimal digits.</param>
 /// <param name="Contents">What is in it.</param>
 public sealed record BackupManifest(
-    string Format, int FormatVersion, DateTimeOffset MadeAt, BackupReason Why, string Schema, long Bytes, string Sha256,
-        BackupContents Contents);
+    string Format,
+    int FormatVersion,
+    DateTimeOffset MadeAt,
+    BackupReason Why,
+    string Schema,
+    long Bytes,
+    string Sha256,
+    BackupContents Contents
+);

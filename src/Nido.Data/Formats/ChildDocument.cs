@@ -18,26 +18,57 @@ namespace Nido.Data.Formats;
 /// <param name="Objectives">What it works towards.</param>
 /// <param name="Shown">What it has been shown, one to one.</param>
 public sealed record ChildDocument(
-    string Format, int FormatVersion, string Group, string Place, Child Child, IReadOnlyList<Observation> Observations,
-    IReadOnlyList<ChosenStep> ChosenSteps, IReadOnlyList<Objective> Objectives, IReadOnlyList<UnitShown> Shown)
+    string Format,
+    int FormatVersion,
+    string Group,
+    string Place,
+    Child Child,
+    IReadOnlyList<Observation> Observations,
+    IReadOnlyList<ChosenStep> ChosenSteps,
+    IReadOnlyList<Objective> Objectives,
+    IReadOnlyList<UnitShown> Shown
+)
 {
     /// <summary>What is known of a child.</summary>
     public static async Task<ChildDocument?> OfAsync(NidoDb db, string groupId, string childId, CancellationToken stop)
     {
         ArgumentNullException.ThrowIfNull(db);
-        if (await db.GroupAsync(groupId, stop) is not { } group || group.Children.FirstOrDefault(c => c.Id == childId) is not { } child)
+        if (
+            await db.GroupAsync(groupId, stop) is not { } group
+            || group.Children.FirstOrDefault(c => c.Id == childId) is not { } child
+        )
         {
             return null;
         }
 
         return new(
-            "nido-child", 1, group.Name, group.Place, child,
-            [.. (await db.Observations.AsNoTracking().Where(o => o.ChildId == childId).ToListAsync(stop)).OrderBy(o => o.On)
-                .ThenBy(o => o.Id).Select(o => o.ToCore())],
-            [.. (await db.ChosenSteps.AsNoTracking().Where(c => c.ChildId == childId).ToListAsync(stop)).Select(c => c.ToCore())],
-            [.. (await db.Objectives.AsNoTracking().Where(o => o.ChildId == childId).ToListAsync(stop)).Select(o => o.ToCore())],
-            [.. (await db.Shown.AsNoTracking().Where(s => s.ChildId == childId).ToListAsync(stop)).OrderBy(s => s.On)
-                .Select(s => new UnitShown(s.ChildId, s.TechniqueId, s.On))]);
+            "nido-child",
+            1,
+            group.Name,
+            group.Place,
+            child,
+            [
+                .. (await db.Observations.AsNoTracking().Where(o => o.ChildId == childId).ToListAsync(stop))
+                    .OrderBy(o => o.On)
+                    .ThenBy(o => o.Id)
+                    .Select(o => o.ToCore()),
+            ],
+            [
+                .. (await db.ChosenSteps.AsNoTracking().Where(c => c.ChildId == childId).ToListAsync(stop)).Select(c =>
+                    c.ToCore()
+                ),
+            ],
+            [
+                .. (await db.Objectives.AsNoTracking().Where(o => o.ChildId == childId).ToListAsync(stop)).Select(o =>
+                    o.ToCore()
+                ),
+            ],
+            [
+                .. (await db.Shown.AsNoTracking().Where(s => s.ChildId == childId).ToListAsync(stop))
+                    .OrderBy(s => s.On)
+                    .Select(s => new UnitShown(s.ChildId, s.TechniqueId, s.On)),
+            ]
+        );
     }
 
     /// <summary>The same as a page that every browser opens.</summary>
@@ -49,16 +80,35 @@ public sealed record ChildDocument(
         ArgumentNullException.ThrowIfNull(step);
         var page = new StringBuilder();
         void Line(string html) => page.Append(html).Append('\n');
-        string Row(params string[] cells) => $"<tr>{string.Concat(cells.Select(c => $"<td>{WebUtility.HtmlEncode(c)}</td>"))}</tr>";
+        string Row(params string[] cells) =>
+            $"<tr>{string.Concat(cells.Select(c => $"<td>{WebUtility.HtmlEncode(c)}</td>"))}</tr>";
         Line("<!doctype html><html lang=\"en\"><meta charset=\"utf-8\"><title>Nido</title>");
-        Line("<style>body{font:16px sans-serif;max-width:50em;margin:2em auto}td{padding:.2em .8em;border-top:1px solid #bbb}</style>");
-        Line($"<h1>{WebUtility.HtmlEncode(Child.Name)}</h1><p>{WebUtility.HtmlEncode($"{Group}, {Place}. Born {Day(Child.BornOn)}.")}</p>");
+        Line(
+            "<style>body{font:16px sans-serif;max-width:50em;margin:2em auto}td{padding:.2em .8em;border-top:1px solid #bbb}</style>"
+        );
+        Line(
+            $"<h1>{WebUtility.HtmlEncode(Child.Name)}</h1><p>{WebUtility.HtmlEncode($"{Group}, {Place}. Born {Day(Child.BornOn)}.")}</p>"
+        );
         Line($"<p>{WebUtility.HtmlEncode(Child.Note)}</p><h2>Seen</h2><table>");
-        Observations.ToList().ForEach(
-            o => Line(Row(Day(o.On), ladder(o.Ladder), step(o.Ladder, o.Step), $"{o.Help}", o.Minutes is { } m ? $"{m} min" : "", o.By,
-            o.Note)));
+        Observations
+            .ToList()
+            .ForEach(o =>
+                Line(
+                    Row(
+                        Day(o.On),
+                        ladder(o.Ladder),
+                        step(o.Ladder, o.Step),
+                        $"{o.Help}",
+                        o.Minutes is { } m ? $"{m} min" : "",
+                        o.By,
+                        o.Note
+                    )
+                )
+            );
         Line("</table><h2>Works towards</h2><table>");
-        Objectives.ToList().ForEach(o => Line(Row(ladder(o.Ladder), step(o.Ladder, o.Step), o.By is { } by ? Day(by) : "")));
+        Objectives
+            .ToList()
+            .ForEach(o => Line(Row(ladder(o.Ladder), step(o.Ladder, o.Step), o.By is { } by ? Day(by) : "")));
         Line("</table><h2>Steps chosen by adults</h2><table>");
         ChosenSteps.ToList().ForEach(c => Line(Row(Day(c.On), ladder(c.Ladder), step(c.Ladder, c.Step))));
         Line("</table></html>");

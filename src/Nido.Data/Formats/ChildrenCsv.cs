@@ -9,11 +9,26 @@ namespace Nido.Data.Formats;
 public static class ChildrenCsv
 {
     private static readonly string[] Needed = ["name", "born"];
-    private static readonly string[] Known = ["name", "born", "days", "mouths", "hand", "avoids touch", "allergies", "language", "note"];
+    private static readonly string[] Known =
+    [
+        "name",
+        "born",
+        "days",
+        "mouths",
+        "hand",
+        "avoids touch",
+        "allergies",
+        "language",
+        "note",
+    ];
     private static readonly (string Short, WeekDays Day)[] Days =
     [
-        ("Mo", WeekDays.Monday), ("Tu", WeekDays.Tuesday), ("We", WeekDays.Wednesday), ("Th", WeekDays.Thursday),
-        ("Fr", WeekDays.Friday), ("Sa", WeekDays.Saturday),
+        ("Mo", WeekDays.Monday),
+        ("Tu", WeekDays.Tuesday),
+        ("We", WeekDays.Wednesday),
+        ("Th", WeekDays.Thursday),
+        ("Fr", WeekDays.Friday),
+        ("Sa", WeekDays.Saturday),
     ];
 
     /// <summary>Reads children; ids are given by <paramref name="newId"/>.</summary>
@@ -21,8 +36,15 @@ public static class ChildrenCsv
     /// <param name="group">The group they join: its days are the default, its names are taken.</param>
     /// <param name="today">For judging birth dates.</param>
     /// <param name="newId">Makes opaque ids.</param>
-    /// <param name="book">The vocabulary allergies are read with; a word that maps to nothing is kept, a near miss is asked back.</param>
-    public static ListReading<Child> Read(byte[] bytes, ChildrenGroup group, DateOnly today, Func<string> newId, AllergenBook book)
+    /// <param name="book">The vocabulary allergies are read with; a word that maps to nothing is kept, a near miss is
+    /// asked back.</param>
+    public static ListReading<Child> Read(
+        byte[] bytes,
+        ChildrenGroup group,
+        DateOnly today,
+        Func<string> newId,
+        AllergenBook book
+    )
     {
         ArgumentNullException.ThrowIfNull(group);
         ArgumentNullException.ThrowIfNull(book);
@@ -43,9 +65,12 @@ public static class ChildrenCsv
             }
             else if (taken.TryGetValue(Key(name), out var first))
             {
-                Refuse("name", first == 0
-                    ? $"{name} is already in {group.Name}. Add a letter of the family name, or leave the row out."
-                    : $"{name} stands twice, first in row {first}. Add a letter of the family name, or leave the row out.");
+                Refuse(
+                    "name",
+                    first == 0
+                        ? $"{name} is already in {group.Name}. Add a letter of the family name, or leave the row out."
+                        : $"{name} stands twice, first in row {first}. Add a letter of the family name, or leave the row out."
+                );
             }
 
             var born = Born(Cell("born"), today, message => Refuse("born", message));
@@ -56,19 +81,33 @@ public static class ChildrenCsv
             var allergies = book.Read(Cell("allergies"));
             foreach (var near in allergies.Asked)
             {
-                Refuse("allergies", $"\u201c{near.Word}\u201d is no allergen Nido knows. Did you mean {string.Join(" or ", near.DidYouMean.Select(a => book.NameOf(a)))}? "
-                    + "Write that, or leave the word out here and keep it as it is in the child's own dialog.");
+                Refuse(
+                    "allergies",
+                    $"\u201c{near.Word}\u201d is no allergen Nido knows. Did you mean {string.Join(" or ", near.DidYouMean.Select(a => book.NameOf(a)))}? "
+                        + "Write that, or leave the word out here and keep it as it is in the child's own dialog."
+                );
             }
 
             if (problems.Count == before)
             {
                 taken[Key(name)] = row;
-                good.Add(new Child(
-                    newId(), name.Normalize(NormalizationForm.FormC), born, days, mouths, hand, avoids, allergies.Allergens,
-                    Cell("language") is { Length: 2 } language ? language.ToLowerInvariant() : "en", Cell("note"))
-                {
-                    UnknownAllergies = allergies.Unknown,
-                });
+                good.Add(
+                    new Child(
+                        newId(),
+                        name.Normalize(NormalizationForm.FormC),
+                        born,
+                        days,
+                        mouths,
+                        hand,
+                        avoids,
+                        allergies.Allergens,
+                        Cell("language") is { Length: 2 } language ? language.ToLowerInvariant() : "en",
+                        Cell("note")
+                    )
+                    {
+                        UnknownAllergies = allergies.Unknown,
+                    }
+                );
             }
         }
 
@@ -76,12 +115,24 @@ public static class ChildrenCsv
     }
 
     /// <summary>Writes the children of a group.</summary>
-    public static string Write(ChildrenGroup group) => TableWriter.Write(Known, group.Children.Select(c => (string[])
-    [
-        c.Name, c.BornOn.ToString("yyyy-MM-dd", CultureInfo.InvariantCulture),
-        string.Join(' ', Days.Where(d => c.Days.HasFlag(d.Day)).Select(d => d.Short)),
-        c.Mouths ? "yes" : "no", $"{c.Hand}".ToLowerInvariant(), c.AvoidsTouch ? "yes" : "no", string.Join(", ", c.Allergies.Concat(c.UnknownAllergies)), c.HomeLanguage, c.Note,
-    ]));
+    public static string Write(ChildrenGroup group) =>
+        TableWriter.Write(
+            Known,
+            group.Children.Select(c =>
+                (string[])
+                    [
+                        c.Name,
+                        c.BornOn.ToString("yyyy-MM-dd", CultureInfo.InvariantCulture),
+                        string.Join(' ', Days.Where(d => c.Days.HasFlag(d.Day)).Select(d => d.Short)),
+                        c.Mouths ? "yes" : "no",
+                        $"{c.Hand}".ToLowerInvariant(),
+                        c.AvoidsTouch ? "yes" : "no",
+                        string.Join(", ", c.Allergies.Concat(c.UnknownAllergies)),
+                        c.HomeLanguage,
+                        c.Note,
+                    ]
+            )
+        );
 
     /// <summary>Why a birth date cannot be, or null.</summary>
     public static string? BornProblem(DateOnly born, DateOnly today) =>
@@ -93,7 +144,9 @@ public static class ChildrenCsv
 
     private static DateOnly Born(string text, DateOnly today, Action<string> refuse)
     {
-        if (!DateOnly.TryParseExact(text, "yyyy-MM-dd", CultureInfo.InvariantCulture, DateTimeStyles.None, out var born))
+        if (
+            !DateOnly.TryParseExact(text, "yyyy-MM-dd", CultureInfo.InvariantCulture, DateTimeStyles.None, out var born)
+        )
         {
             refuse($"\"{text}\" is not a date of the calendar. Write year-month-day, for example 2022-04-21.");
         }

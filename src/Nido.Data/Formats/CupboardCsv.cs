@@ -9,7 +9,9 @@ public static class CupboardCsv
 {
     private static readonly string[] Needed = ["material", "amount"];
     private static readonly string[] Known = ["material", "amount", "unit", "note"];
-    private static readonly Dictionary<string, (MaterialUnit Unit, double Factor)> Units = new(StringComparer.OrdinalIgnoreCase)
+    private static readonly Dictionary<string, (MaterialUnit Unit, double Factor)> Units = new(
+        StringComparer.OrdinalIgnoreCase
+    )
     {
         ["piece"] = (MaterialUnit.Piece, 1),
         ["pieces"] = (MaterialUnit.Piece, 1),
@@ -42,20 +44,31 @@ public static class CupboardCsv
 
             var named = Cell("material");
             var material = content.Materials.FirstOrDefault(m =>
-                m.Id.Equals(named, StringComparison.OrdinalIgnoreCase) || m.Name.Equals(named, StringComparison.OrdinalIgnoreCase));
+                m.Id.Equals(named, StringComparison.OrdinalIgnoreCase)
+                || m.Name.Equals(named, StringComparison.OrdinalIgnoreCase)
+            );
             if (material is null)
             {
                 Refuse("material", $"\"{named}\" is not among the materials. {Nearest(named, content)}");
             }
             else if (!seen.TryAdd(material.Id, row))
             {
-                Refuse("material", $"{material.Name} stands twice, first in row {seen[material.Id]}. Add the amounts up in one row.");
+                Refuse(
+                    "material",
+                    $"{material.Name} stands twice, first in row {seen[material.Id]}. Add the amounts up in one row."
+                );
             }
 
-            if (!double.TryParse(Cell("amount"), NumberStyles.Float, CultureInfo.InvariantCulture, out var amount)
-                || !double.IsFinite(amount) || amount is < 0 or > 1_000_000)
+            if (
+                !double.TryParse(Cell("amount"), NumberStyles.Float, CultureInfo.InvariantCulture, out var amount)
+                || !double.IsFinite(amount)
+                || amount is < 0 or > 1_000_000
+            )
             {
-                Refuse("amount", $"\"{Cell("amount")}\" is not an amount from 0 to 1,000,000. Write a number with a point for decimals.");
+                Refuse(
+                    "amount",
+                    $"\"{Cell("amount")}\" is not an amount from 0 to 1,000,000. Write a number with a point for decimals."
+                );
             }
 
             var factor = 1.0;
@@ -63,7 +76,10 @@ public static class CupboardCsv
             {
                 if (!Units.TryGetValue(Cell("unit"), out var unit) || unit.Unit != material.Unit)
                 {
-                    Refuse("unit", $"\"{Cell("unit")}\" does not fit: {material.Name} are counted in {UnitName(material.Unit)}. Write {UnitName(material.Unit)} or leave the unit out.");
+                    Refuse(
+                        "unit",
+                        $"\"{Cell("unit")}\" does not fit: {material.Name} are counted in {UnitName(material.Unit)}. Write {UnitName(material.Unit)} or leave the unit out."
+                    );
                 }
 
                 factor = unit.Factor;
@@ -79,30 +95,43 @@ public static class CupboardCsv
     }
 
     /// <summary>Writes what is on hand.</summary>
-    public static string Write(Content content, IReadOnlyDictionary<string, double> onHand) => TableWriter.Write(
-        Known,
-        content.Materials.Where(m => onHand.ContainsKey(m.Id)).Select(m => (string[])
-        [
-            m.Name, onHand[m.Id].ToString("0.###", CultureInfo.InvariantCulture), UnitName(m.Unit), "",
-        ]));
+    public static string Write(Content content, IReadOnlyDictionary<string, double> onHand) =>
+        TableWriter.Write(
+            Known,
+            content
+                .Materials.Where(m => onHand.ContainsKey(m.Id))
+                .Select(m =>
+                    (string[])
+                        [m.Name, onHand[m.Id].ToString("0.###", CultureInfo.InvariantCulture), UnitName(m.Unit), ""]
+                )
+        );
 
     /// <summary>Short name of a unit, as the table writes it.</summary>
-    public static string UnitName(MaterialUnit unit) => unit switch
-    {
-        MaterialUnit.Gram => "g",
-        MaterialUnit.Millilitre => "ml",
-        MaterialUnit.Metre => "m",
-        MaterialUnit.Sheet => "sheet",
-        _ => "piece",
-    };
+    public static string UnitName(MaterialUnit unit) =>
+        unit switch
+        {
+            MaterialUnit.Gram => "g",
+            MaterialUnit.Millilitre => "ml",
+            MaterialUnit.Metre => "m",
+            MaterialUnit.Sheet => "sheet",
+            _ => "piece",
+        };
 
     private static string Nearest(string named, Content content)
     {
         // A list of 150 names is too long to be a way out: the three most alike are enough.
-        string[] near = [.. content.Materials
-            .Select(m => (m.Name, Likeness: Likeness(named, m.Name)))
-            .Where(x => x.Likeness > 0.3).OrderByDescending(x => x.Likeness).Take(3).Select(x => x.Name)];
-        return near.Length > 0 ? $"Near it: {string.Join("; ", near)}." : "Find its name in Cupboard, under all known materials.";
+        string[] near =
+        [
+            .. content
+                .Materials.Select(m => (m.Name, Likeness: Likeness(named, m.Name)))
+                .Where(x => x.Likeness > 0.3)
+                .OrderByDescending(x => x.Likeness)
+                .Take(3)
+                .Select(x => x.Name),
+        ];
+        return near.Length > 0
+            ? $"Near it: {string.Join("; ", near)}."
+            : "Find its name in Cupboard, under all known materials.";
     }
 
     /// <summary>Share of letter pairs two names have in common (Dice 1945), 0–1.</summary>

@@ -7,13 +7,25 @@ namespace Nido.Data.Formats;
 public static class MaterialsCsv
 {
     /// <summary>Have, used, short and to buy, a row a material.</summary>
-    public static string Write(WeekPlan plan) => TableWriter.Write(
-        ["shelf", "material", "unit", "have", "used", "short", "packs to buy", "price", "where"],
-        plan.Materials().Select(l => (string[])
-        [
-            l.Material.Shelf, l.Material.Name, CupboardCsv.UnitName(l.Material.Unit), Number(l.Have), Number(l.Used), Number(l.Lacking),
-            Number(l.Packs), (l.Cents / 100.0).ToString("0.00", CultureInfo.InvariantCulture), string.Join(" | ", l.Trace),
-        ]));
+    public static string Write(WeekPlan plan) =>
+        TableWriter.Write(
+            ["shelf", "material", "unit", "have", "used", "short", "packs to buy", "price", "where"],
+            plan.Materials()
+                .Select(l =>
+                    (string[])
+                        [
+                            l.Material.Shelf,
+                            l.Material.Name,
+                            CupboardCsv.UnitName(l.Material.Unit),
+                            Number(l.Have),
+                            Number(l.Used),
+                            Number(l.Lacking),
+                            Number(l.Packs),
+                            (l.Cents / 100.0).ToString("0.00", CultureInfo.InvariantCulture),
+                            string.Join(" | ", l.Trace),
+                        ]
+                )
+        );
 
     private static string Number(double value) => value.ToString("0.##", CultureInfo.InvariantCulture);
 }

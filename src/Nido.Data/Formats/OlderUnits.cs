@@ -2,7 +2,8 @@ using System.Text.Json.Nodes;
 
 namespace Nido.Data.Formats;
 
-/// <summary>Unit files of earlier versions of Nido, told in the words of today. A file once written is opened for good.</summary>
+/// <summary>Unit files of earlier versions of Nido, told in the words of today. A file once written is opened for
+/// good.</summary>
 public static class OlderUnits
 {
     // Former name of a field, and its name today.

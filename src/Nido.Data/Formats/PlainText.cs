@@ -4,7 +4,8 @@ using Nido.Core.Words;
 namespace Nido.Data.Formats;
 
 /// <summary>
-/// Text as a person writes it: each letter and its mark put together whoever typed it, and free of signs that hide, turn
+/// Text as a person writes it: each letter and its mark put together whoever typed it, and free of signs that hide,
+/// turn
 /// around or end what follows. One gate for everything that comes in: bodies, units, tables.
 /// </summary>
 public static class PlainText
@@ -18,11 +19,13 @@ public static class PlainText
     public static string? Of(string text, out string problem)
     {
         ArgumentNullException.ThrowIfNull(text);
-        problem = text.Length > Longest ? $"The text has {text.Length} letters; at most {Longest} are taken."
+        problem =
+            text.Length > Longest ? $"The text has {text.Length} letters; at most {Longest} are taken."
             : Broken(text) ? "The text holds half a letter (a lone surrogate). Type it again."
             : text.EnumerateRunes().FirstOrDefault(Hides) is { Value: > 0 } sign
                 ? $"The text holds a sign that cannot be seen (U+{sign.Value:X4}). Type it again."
-            : text.Contains('\0', StringComparison.Ordinal) ? "The text holds a sign that cannot be seen (U+0000). Type it again."
+            : text.Contains('\0', StringComparison.Ordinal)
+                ? "The text holds a sign that cannot be seen (U+0000). Type it again."
             : "";
         return problem.Length == 0 ? Letters.Composed(text) : null;
     }
@@ -31,7 +34,9 @@ public static class PlainText
     /// <param name="name">The name.</param>
     /// <param name="most">Most letters.</param>
     public static bool IsName(string? name, int most) =>
-        name is not null && name.Length <= most && name.EnumerateRunes().Any(r => Rune.IsLetterOrDigit(r) || Rune.IsSymbol(r));
+        name is not null
+        && name.Length <= most
+        && name.EnumerateRunes().Any(r => Rune.IsLetterOrDigit(r) || Rune.IsSymbol(r));
 
     private static bool Broken(string text)
     {
@@ -54,5 +59,9 @@ public static class PlainText
     // (U+FFF9–FFFB, tags).
     private static bool Hides(Rune r) =>
         (Rune.IsControl(r) && r.Value is not ('\t' or '\n' or '\r'))
-        || r.Value is (>= 0x202A and <= 0x202E) or (>= 0x2066 and <= 0x2069) or (>= 0xFFF9 and <= 0xFFFB) or (>= 0xE0000 and <= 0xE007F);
+        || r.Value
+            is (>= 0x202A and <= 0x202E)
+                or (>= 0x2066 and <= 0x2069)
+                or (>= 0xFFF9 and <= 0xFFFB)
+                or (>= 0xE0000 and <= 0xE007F);
 }

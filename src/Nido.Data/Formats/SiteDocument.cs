@@ -22,10 +22,20 @@ namespace Nido.Data.Formats;
 /// <param name="Objectives">What children work towards.</param>
 /// <param name="Shown">Who has been shown what.</param>
 public sealed record SiteDocument(
-    string Format, int FormatVersion, IReadOnlyList<GroupRow> Groups, IReadOnlyList<WeekRow> Weeks, IReadOnlyList<MovementRow> Movements,
-    IReadOnlyList<ThemeRow> Themes, IReadOnlyList<MarkRow> Marks, IReadOnlyList<OverrideRow> Overrides, IReadOnlyList<RotaRow> Rotas,
-    IReadOnlyList<ObservationRow> Observations, IReadOnlyList<ChosenStepRow> ChosenSteps, IReadOnlyList<ObjectiveRow> Objectives,
-        IReadOnlyList<ShownRow> Shown)
+    string Format,
+    int FormatVersion,
+    IReadOnlyList<GroupRow> Groups,
+    IReadOnlyList<WeekRow> Weeks,
+    IReadOnlyList<MovementRow> Movements,
+    IReadOnlyList<ThemeRow> Themes,
+    IReadOnlyList<MarkRow> Marks,
+    IReadOnlyList<OverrideRow> Overrides,
+    IReadOnlyList<RotaRow> Rotas,
+    IReadOnlyList<ObservationRow> Observations,
+    IReadOnlyList<ChosenStepRow> ChosenSteps,
+    IReadOnlyList<ObjectiveRow> Objectives,
+    IReadOnlyList<ShownRow> Shown
+)
 {
     /// <summary>The published JSON Schema, made from the types so that it cannot drift from them.</summary>
     public static string Schema { get; } = MakeSchema().ToJsonString(Units.Json);
@@ -37,25 +47,57 @@ public sealed record SiteDocument(
         var children = db.Children.Where(c => db.Groups.Any(g => g.Id == c.GroupId)).Select(c => c.Id);
         var weeks = db.Weeks.Select(w => w.Id);
         return new(
-            "nido-site", 1,
-            await db.Groups.AsNoTracking().Include(g => g.Children.OrderBy(c => c.Id)).Include(g => g.Adults.OrderBy(a => a.Order))
-                .Include(g => g.Blocks.OrderBy(b => b.Starts).ThenBy(b => b.Key)).AsSplitQuery()
-                .OrderBy(g => g.Id).ToListAsync(stop),
-            await db.Weeks.AsNoTracking().Include(w => w.Changes.OrderBy(c => c.Number)).OrderBy(w => w.Monday).ThenBy(w => w.Id)
+            "nido-site",
+            1,
+            await db
+                .Groups.AsNoTracking()
+                .Include(g => g.Children.OrderBy(c => c.Id))
+                .Include(g => g.Adults.OrderBy(a => a.Order))
+                .Include(g => g.Blocks.OrderBy(b => b.Starts).ThenBy(b => b.Key))
+                .AsSplitQuery()
+                .OrderBy(g => g.Id)
+                .ToListAsync(stop),
+            await db
+                .Weeks.AsNoTracking()
+                .Include(w => w.Changes.OrderBy(c => c.Number))
+                .OrderBy(w => w.Monday)
+                .ThenBy(w => w.Id)
                 .ToListAsync(stop),
             await db.Movements.AsNoTracking().OrderBy(m => m.Id).ToListAsync(stop),
             await db.Themes.AsNoTracking().OrderBy(t => t.Id).ToListAsync(stop),
             await db.Marks.AsNoTracking().OrderBy(m => m.Word).ToListAsync(stop),
             await db.Overrides.AsNoTracking().Where(o => weeks.Contains(o.WeekId)).OrderBy(o => o.Id).ToListAsync(stop),
-            await db.Rotas.AsNoTracking().Where(r => weeks.Contains(r.WeekId)).OrderBy(r => r.WeekId).ThenBy(r => r.Day)
-                .ThenBy(r => r.BlockId).ToListAsync(stop),
-            await db.Observations.AsNoTracking().Where(o => children.Contains(o.ChildId)).OrderBy(o => o.Id).ToListAsync(stop),
-            await db.ChosenSteps.AsNoTracking().Where(c => children.Contains(c.ChildId)).OrderBy(c => c.ChildId).ThenBy(c => c.Ladder)
+            await db
+                .Rotas.AsNoTracking()
+                .Where(r => weeks.Contains(r.WeekId))
+                .OrderBy(r => r.WeekId)
+                .ThenBy(r => r.Day)
+                .ThenBy(r => r.BlockId)
                 .ToListAsync(stop),
-            await db.Objectives.AsNoTracking().Where(o => children.Contains(o.ChildId)).OrderBy(o => o.ChildId).ThenBy(o => o.Ladder)
+            await db
+                .Observations.AsNoTracking()
+                .Where(o => children.Contains(o.ChildId))
+                .OrderBy(o => o.Id)
                 .ToListAsync(stop),
-            await db.Shown.AsNoTracking().Where(s => children.Contains(s.ChildId)).OrderBy(s => s.ChildId).ThenBy(s => s.TechniqueId)
-                .ToListAsync(stop));
+            await db
+                .ChosenSteps.AsNoTracking()
+                .Where(c => children.Contains(c.ChildId))
+                .OrderBy(c => c.ChildId)
+                .ThenBy(c => c.Ladder)
+                .ToListAsync(stop),
+            await db
+                .Objectives.AsNoTracking()
+                .Where(o => children.Contains(o.ChildId))
+                .OrderBy(o => o.ChildId)
+                .ThenBy(o => o.Ladder)
+                .ToListAsync(stop),
+            await db
+                .Shown.AsNoTracking()
+                .Where(s => children.Contains(s.ChildId))
+                .OrderBy(s => s.ChildId)
+                .ThenBy(s => s.TechniqueId)
+                .ToListAsync(stop)
+        );
     }
 
     /// <summary>Adds all of it to an empty house, to be saved at once.</summary>
@@ -82,7 +124,8 @@ public sealed record SiteDocument(
     }
 
     /// <summary>
-    /// A week of the document as a unit, so that it can be asked what a unit is asked; null where its group is not in it.
+    /// A week of the document as a unit, so that it can be asked what a unit is asked; null where its group is not in
+    /// it.
     /// </summary>
     public UnitDocument? UnitOf(WeekRow week)
     {
@@ -95,24 +138,37 @@ public sealed record SiteDocument(
         var ids = group.Children.Select(c => c.Id).ToHashSet();
         var seen = new Evidence(
             [.. Observations.Where(o => ids.Contains(o.ChildId)).Select(o => o.ToCore())],
-            [.. ChosenSteps.Where(c => ids.Contains(c.ChildId)).Select(c => c.ToCore())], week.Monday)
+            [.. ChosenSteps.Where(c => ids.Contains(c.ChildId)).Select(c => c.ToCore())],
+            week.Monday
+        )
         {
             Objectives = [.. Objectives.Where(o => ids.Contains(o.ChildId)).Select(o => o.ToCore())],
         };
         return Units.Of(
-            week, group, [.. Overrides.Where(o => o.WeekId == week.Id).Select(o => o.ToCore())], seen,
-            Shown.Where(s => ids.Contains(s.ChildId)), Themes.FirstOrDefault(t => t.Id == week.ThemeId)?.Theme);
+            week,
+            group,
+            [.. Overrides.Where(o => o.WeekId == week.Id).Select(o => o.ToCore())],
+            seen,
+            Shown.Where(s => ids.Contains(s.ChildId)),
+            Themes.FirstOrDefault(t => t.Id == week.ThemeId)?.Theme
+        );
     }
 
     private static JsonObject MakeSchema()
     {
-        var schema = (JsonObject)Units.Json.GetJsonSchemaAsNode(typeof(SiteDocument), new JsonSchemaExporterOptions
-        {
-            TreatNullObliviousAsNonNullable = true,
-            TransformSchemaNode = (context, node) => context.TypeInfo.Type == typeof(WeekDays) ? UnitSchema.Days()
-                : context.TypeInfo.Type == typeof(DateOnly) ? new JsonObject { ["type"] = "string", ["format"] = "date" }
-                : node,
-        });
+        var schema = (JsonObject)
+            Units.Json.GetJsonSchemaAsNode(
+                typeof(SiteDocument),
+                new JsonSchemaExporterOptions
+                {
+                    TreatNullObliviousAsNonNullable = true,
+                    TransformSchemaNode = (context, node) =>
+                        context.TypeInfo.Type == typeof(WeekDays) ? UnitSchema.Days()
+                        : context.TypeInfo.Type == typeof(DateOnly)
+                            ? new JsonObject { ["type"] = "string", ["format"] = "date" }
+                        : node,
+                }
+            );
         schema.Insert(0, "$schema", "https://json-schema.org/draft/2020-12/schema");
         schema.Insert(1, "title", "Nido house");
         return schema;

@@ -5,7 +5,8 @@ using CsvHelper.Configuration;
 
 namespace Nido.Data.Formats;
 
-/// <summary>A pasted or uploaded table (RFC 4180; semicolon and tab are understood too), read into rows of text.</summary>
+/// <summary>A pasted or uploaded table (RFC 4180; semicolon and tab are understood too), read into rows of
+/// text.</summary>
 public sealed class TableText
 {
     /// <summary>Largest file taken, in bytes.</summary>
@@ -28,7 +29,8 @@ public sealed class TableText
     public IReadOnlyList<(int Row, IReadOnlyDictionary<string, string> Cells)> Rows { get; private set; } = [];
 
     /// <summary>What kept rows out.</summary>
-    public IReadOnlyList<RowProblem> Problems => problems.Count <= MostProblems ? problems : [.. problems.Take(MostProblems)];
+    public IReadOnlyList<RowProblem> Problems =>
+        problems.Count <= MostProblems ? problems : [.. problems.Take(MostProblems)];
 
     /// <summary>How the bytes were read.</summary>
     public string Encoding { get; }
@@ -43,7 +45,14 @@ public sealed class TableText
         if (bytes.Length > MostBytes)
         {
             var table = new TableText("");
-            table.problems.Add(new(1, "", "", $"The file has {bytes.Length / 1048576.0:0.#} MB; at most {MostBytes / 1048576} MB are taken. Is it a table of text? Save it as CSV, with only the columns {string.Join(", ", known)}."));
+            table.problems.Add(
+                new(
+                    1,
+                    "",
+                    "",
+                    $"The file has {bytes.Length / 1048576.0:0.#} MB; at most {MostBytes / 1048576} MB are taken. Is it a table of text? Save it as CSV, with only the columns {string.Join(", ", known)}."
+                )
+            );
             return table;
         }
 
@@ -52,8 +61,14 @@ public sealed class TableText
         // Looked at before the whole is read: a first line of a million columns is no table of names.
         if (text.AsSpan().IndexOfAny('\r', '\n') is var end && (end < 0 ? text.Length : end) > LongestHeading)
         {
-            read.problems.Add(new(1, "", "",
-                $"The first line has more than {LongestHeading} letters. It names the columns: {string.Join(", ", known)}."));
+            read.problems.Add(
+                new(
+                    1,
+                    "",
+                    "",
+                    $"The first line has more than {LongestHeading} letters. It names the columns: {string.Join(", ", known)}."
+                )
+            );
             return read;
         }
 
@@ -61,7 +76,8 @@ public sealed class TableText
         return read;
     }
 
-    /// <summary>Text of bytes: by byte order mark, else UTF-8 where it is valid, else UTF-16 where every second byte is 0, else Latin-1.</summary>
+    /// <summary>Text of bytes: by byte order mark, else UTF-8 where it is valid, else UTF-16 where every second byte is
+    /// 0, else Latin-1.</summary>
     public static (string Text, string Encoding) Decode(byte[] bytes)
     {
         ArgumentNullException.ThrowIfNull(bytes);
@@ -99,28 +115,47 @@ public sealed class TableText
 
     private void Parse(string text, IReadOnlyList<string> needed, IReadOnlyList<string> known)
     {
-        using var csv = new CsvReader(new StringReader(text), new CsvConfiguration(CultureInfo.InvariantCulture)
-        {
-            DetectDelimiter = true,
-            BadDataFound = null,
-            MissingFieldFound = null,
-            TrimOptions = TrimOptions.Trim,
-        });
+        using var csv = new CsvReader(
+            new StringReader(text),
+            new CsvConfiguration(CultureInfo.InvariantCulture)
+            {
+                DetectDelimiter = true,
+                BadDataFound = null,
+                MissingFieldFound = null,
+                TrimOptions = TrimOptions.Trim,
+            }
+        );
         if (!csv.Read() || !csv.ReadHeader())
         {
-            problems.Add(new(1, "", "", $"Nothing to read. The first line names the columns: {string.Join(", ", known)}."));
+            problems.Add(
+                new(1, "", "", $"Nothing to read. The first line names the columns: {string.Join(", ", known)}.")
+            );
             return;
         }
 
         string[] headings = [.. csv.HeaderRecord!.Select(h => h.Trim().ToLowerInvariant())];
         foreach (var missing in needed.Where(n => !headings.Contains(n)))
         {
-            problems.Add(new(1, missing, "", $"The column \"{missing}\" is missing. Add it to the first line; the columns are {string.Join(", ", known)}."));
+            problems.Add(
+                new(
+                    1,
+                    missing,
+                    "",
+                    $"The column \"{missing}\" is missing. Add it to the first line; the columns are {string.Join(", ", known)}."
+                )
+            );
         }
 
         foreach (var unknown in headings.Where(h => h.Length > 0 && !known.Contains(h)))
         {
-            problems.Add(new(1, unknown, "", $"The column \"{unknown}\" is not known and was left out. Known are {string.Join(", ", known)}."));
+            problems.Add(
+                new(
+                    1,
+                    unknown,
+                    "",
+                    $"The column \"{unknown}\" is not known and was left out. Known are {string.Join(", ", known)}."
+                )
+            );
         }
 
         if (needed.All(headings.Contains))
@@ -131,7 +166,7 @@ public sealed class TableText
 
     private IEnumerable<(int Row, IReadOnlyDictionary<string, string> Cells)> ReadRows(CsvReader csv, string[] headings)
     {
-        for (var count = 0; csv.Read();)
+        for (var count = 0; csv.Read(); )
         {
             var cells = new Dictionary<string, string>();
             for (var i = 0; i < headings.Length; i++)
@@ -146,13 +181,27 @@ public sealed class TableText
 
             if (++count > MostRows)
             {
-                problems.Add(new(csv.Parser.Row, "", "", $"More than {MostRows} rows; the rest was left out. Split the list."));
+                problems.Add(
+                    new(csv.Parser.Row, "", "", $"More than {MostRows} rows; the rest was left out. Split the list.")
+                );
                 yield break;
             }
 
-            if (cells.FirstOrDefault(c => c.Value.Length > 0 && "=+-@".Contains(c.Value[0], StringComparison.Ordinal) && !IsNumber(c.Value)) is { Key: not null } formula)
+            if (
+                cells.FirstOrDefault(c =>
+                    c.Value.Length > 0 && "=+-@".Contains(c.Value[0], StringComparison.Ordinal) && !IsNumber(c.Value)
+                ) is
+                { Key: not null } formula
+            )
             {
-                problems.Add(new(csv.Parser.Row, formula.Key, formula.Value, $"\"{formula.Value}\" looks like a formula of a spreadsheet. Write the plain text or number."));
+                problems.Add(
+                    new(
+                        csv.Parser.Row,
+                        formula.Key,
+                        formula.Value,
+                        $"\"{formula.Value}\" looks like a formula of a spreadsheet. Write the plain text or number."
+                    )
+                );
                 continue;
             }
 
@@ -164,5 +213,6 @@ public sealed class TableText
     private static string Plain(string cell) =>
         cell.Length > 1 && cell[0] == '\'' && "=+-@".Contains(cell[1], StringComparison.Ordinal) ? cell[1..] : cell;
 
-    private static bool IsNumber(string text) => double.TryParse(text, NumberStyles.Float, CultureInfo.InvariantCulture, out _);
+    private static bool IsNumber(string text) =>
+        double.TryParse(text, NumberStyles.Float, CultureInfo.InvariantCulture, out _);
 }

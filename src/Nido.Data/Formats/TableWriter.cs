@@ -11,7 +11,16 @@ public static class TableWriter
     public static string Write(IEnumerable<string> headings, IEnumerable<IEnumerable<string>> rows)
     {
         using var text = new StringWriter();
-        using (var csv = new CsvWriter(text, new CsvConfiguration(CultureInfo.InvariantCulture) { InjectionOptions = InjectionOptions.Escape, NewLine = "\r\n" }))
+        using (
+            var csv = new CsvWriter(
+                text,
+                new CsvConfiguration(CultureInfo.InvariantCulture)
+                {
+                    InjectionOptions = InjectionOptions.Escape,
+                    NewLine = "\r\n",
+                }
+            )
+        )
         {
             foreach (var row in rows.Prepend(headings))
             {

@@ -8,7 +8,12 @@ namespace Nido.Data.Formats;
 /// <param name="At">When.</param>
 /// <param name="Before">Plan before it.</param>
 /// <param name="After">Plan after it.</param>
-public sealed record UnitChange(string What, DateTimeOffset At, IReadOnlyList<Placement> Before, IReadOnlyList<Placement> After)
+public sealed record UnitChange(
+    string What,
+    DateTimeOffset At,
+    IReadOnlyList<Placement> Before,
+    IReadOnlyList<Placement> After
+)
 {
     /// <summary>What had come up before it; undo brings it back.</summary>
     public IReadOnlyList<CameUp> CameUpBefore { get; init; } = [];

@@ -19,9 +19,18 @@ namespace Nido.Data.Formats;
 /// <param name="ChangesInForce">How many of the changes are in force.</param>
 /// <param name="Overrides">Safety rules that named adults have lifted, with their reasons; withdrawn ones too.</param>
 public sealed record UnitDocument(
-    string Format, int FormatVersion, string Theme, DateOnly Monday, Sliders Sliders, IReadOnlyList<Placement> Plan,
-    ComposeReport? Report, ChildrenGroup Group, IReadOnlyList<UnitChange> Changes, int ChangesInForce,
-    IReadOnlyList<RuleOverride> Overrides)
+    string Format,
+    int FormatVersion,
+    string Theme,
+    DateOnly Monday,
+    Sliders Sliders,
+    IReadOnlyList<Placement> Plan,
+    ComposeReport? Report,
+    ChildrenGroup Group,
+    IReadOnlyList<UnitChange> Changes,
+    int ChangesInForce,
+    IReadOnlyList<RuleOverride> Overrides
+)
 {
     /// <summary>What was seen of the children, in order.</summary>
     public IReadOnlyList<Observation> Observations { get; init; } = [];

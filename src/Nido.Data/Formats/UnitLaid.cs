@@ -15,7 +15,15 @@ namespace Nido.Data.Formats;
 /// <param name="Things">What lies there, at each step somebody works at.</param>
 /// <param name="Children">Who works at which step, of those who are there.</param>
 public sealed record UnitLaid(
-    int Day, string BlockId, int Offer, string IdeaId, string Title, int Adults, IReadOnlyList<UnitThing> Things, IReadOnlyList<UnitAtWork> Children)
+    int Day,
+    string BlockId,
+    int Offer,
+    string IdeaId,
+    string Title,
+    int Adults,
+    IReadOnlyList<UnitThing> Things,
+    IReadOnlyList<UnitAtWork> Children
+)
 {
     /// <summary>Everything a plan lays out.</summary>
     public static IReadOnlyList<UnitLaid> Of(WeekPlan plan)
@@ -25,27 +33,62 @@ public sealed record UnitLaid(
         return
         [
             .. plan.Filled.Select(f => new UnitLaid(
-                f.Placement.Day, f.Placement.BlockId, f.Placement.Offer, f.Use.Idea.Id, f.Use.Idea.Title, f.Use.Adults,
+                f.Placement.Day,
+                f.Placement.BlockId,
+                f.Placement.Offer,
+                f.Use.Idea.Id,
+                f.Use.Idea.Title,
+                f.Use.Adults,
                 [
-                    .. WeekProblem.StepsInUse(f.Use.Idea, f.Use.On(f.Placement.Day).Children).SelectMany(s => At(plan, f.Use, s)),
+                    .. WeekProblem
+                        .StepsInUse(f.Use.Idea, f.Use.On(f.Placement.Day).Children)
+                        .SelectMany(s => At(plan, f.Use, s)),
                     .. f.Use.Idea.MadeOf.Select(m => new UnitThing(m.Id, "made-before", 0, null, false, [])),
-                    .. refreshes.TryGetValue(f.Slot, out var added) ? (UnitThing[])[new(added.Id, "added", 0, null, false, [])] : [],
+                    .. refreshes.TryGetValue(f.Slot, out var added)
+                        ? (UnitThing[])[new(added.Id, "added", 0, null, false, [])]
+                        : [],
                 ],
-                [.. f.Use.On(f.Placement.Day).Children.Where(c => c.InReach).Select(c => new UnitAtWork(c.Child.Id, c.Offer!.Step))])),
+                [
+                    .. f
+                        .Use.On(f.Placement.Day)
+                        .Children.Where(c => c.InReach)
+                        .Select(c => new UnitAtWork(c.Child.Id, c.Offer!.Step)),
+                ]
+            )),
         ];
     }
 
     private static IEnumerable<UnitThing> At(WeekPlan plan, Use use, IdeaStep step)
     {
-        UnitThing Thing(string role, string material, Role? of) => new(
-            material, role, step.Number, of is null ? null : step.Each(of, ""), of?.Fixed == true,
-            [.. step.Makes.Where(m => m.From == role).Select(m => new UnitPiece(m.Name, m.Body.Shape.ToString().ToLowerInvariant(), m.Body.Length, m.Body.Width, m.Body.Height))]);
+        UnitThing Thing(string role, string material, Role? of) =>
+            new(
+                material,
+                role,
+                step.Number,
+                of is null ? null : step.Each(of, ""),
+                of?.Fixed == true,
+                [
+                    .. step
+                        .Makes.Where(m => m.From == role)
+                        .Select(m => new UnitPiece(
+                            m.Name,
+                            m.Body.Shape.ToString().ToLowerInvariant(),
+                            m.Body.Length,
+                            m.Body.Width,
+                            m.Body.Height
+                        )),
+                ]
+            );
         foreach (var (name, bound) in step.Bindings)
         {
             yield return Thing(name, bound.Material.Id, use.Idea.Technique.Roles.FirstOrDefault(r => r.Name == name));
         }
 
-        foreach (var (name, bound) in step.Left.Where(_ => plan.Problem.Group.Children.Any(c => c.Hand == Core.Group.Hand.Left)))
+        foreach (
+            var (name, bound) in step.Left.Where(_ =>
+                plan.Problem.Group.Children.Any(c => c.Hand == Core.Group.Hand.Left)
+            )
+        )
         {
             yield return Thing(name, bound.Material.Id, use.Idea.Technique.Roles.FirstOrDefault(r => r.Name == name));
         }
@@ -54,12 +97,20 @@ public sealed record UnitLaid(
 
 /// <summary>A material as it lies out.</summary>
 /// <param name="MaterialId">The material.</param>
-/// <param name="Role">Its role; "made-before" for what was made on a day before, "added" for what is new that day.</param>
+/// <param name="Role">Its role; "made-before" for what was made on a day before, "added" for what is new that
+/// day.</param>
 /// <param name="Step">The step; 0 for all.</param>
 /// <param name="Amount">Units within reach of a child, or null.</param>
 /// <param name="Fixed">It is fastened where it stays.</param>
 /// <param name="Pieces">Pieces that come about of it.</param>
-public sealed record UnitThing(string MaterialId, string Role, int Step, double? Amount, bool Fixed, IReadOnlyList<UnitPiece> Pieces);
+public sealed record UnitThing(
+    string MaterialId,
+    string Role,
+    int Step,
+    double? Amount,
+    bool Fixed,
+    IReadOnlyList<UnitPiece> Pieces
+);
 
 /// <summary>A piece that comes about while a step is worked; a height of 0 is that of the material.</summary>
 public sealed record UnitPiece(string Name, string Shape, double Length, double Width, double Height);

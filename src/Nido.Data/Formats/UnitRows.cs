@@ -12,8 +12,15 @@ namespace Nido.Data.Formats;
 /// <param name="Objectives">What children work towards.</param>
 /// <param name="Shown">Who has been shown what.</param>
 public sealed record UnitRows(
-    GroupRow Group, WeekRow Week, IReadOnlyList<OverrideRow> Overrides, ThemeRow? OwnTheme, IReadOnlyList<ObservationRow> Observations,
-    IReadOnlyList<ChosenStepRow> ChosenSteps, IReadOnlyList<ObjectiveRow> Objectives, IReadOnlyList<ShownRow> Shown)
+    GroupRow Group,
+    WeekRow Week,
+    IReadOnlyList<OverrideRow> Overrides,
+    ThemeRow? OwnTheme,
+    IReadOnlyList<ObservationRow> Observations,
+    IReadOnlyList<ChosenStepRow> ChosenSteps,
+    IReadOnlyList<ObjectiveRow> Objectives,
+    IReadOnlyList<ShownRow> Shown
+)
 {
     /// <summary>Adds all of it to a site, to be saved at once.</summary>
     public void AddTo(NidoDb db)

@@ -17,33 +17,66 @@ namespace Nido.Data.Formats;
 public static class Units
 {
     /// <summary>How documents are written: camelCase, enums as words, letters as they are.</summary>
-    public static JsonSerializerOptions Json { get; } = new(JsonSerializerDefaults.Web)
-    {
-        TypeInfoResolver = new DefaultJsonTypeInfoResolver(),
-        WriteIndented = true,
-        NumberHandling = JsonNumberHandling.Strict,
-        Encoder = JavaScriptEncoder.UnsafeRelaxedJsonEscaping,
-        Converters = { new WeekDaysJson(), new JsonStringEnumConverter(JsonNamingPolicy.CamelCase) },
-    };
+    public static JsonSerializerOptions Json { get; } =
+        new(JsonSerializerDefaults.Web)
+        {
+            TypeInfoResolver = new DefaultJsonTypeInfoResolver(),
+            WriteIndented = true,
+            NumberHandling = JsonNumberHandling.Strict,
+            Encoder = JavaScriptEncoder.UnsafeRelaxedJsonEscaping,
+            Converters = { new WeekDaysJson(), new JsonStringEnumConverter(JsonNamingPolicy.CamelCase) },
+        };
 
     /// <summary>The document of a stored week; its changes must be loaded.</summary>
     public static UnitDocument Of(
-        WeekRow week, ChildrenGroup group, IReadOnlyList<RuleOverride> overrides, Evidence evidence, IEnumerable<ShownRow> shown, Theme? ownTheme, WeekPlan? plan = null)
+        WeekRow week,
+        ChildrenGroup group,
+        IReadOnlyList<RuleOverride> overrides,
+        Evidence evidence,
+        IEnumerable<ShownRow> shown,
+        Theme? ownTheme,
+        WeekPlan? plan = null
+    )
     {
         ArgumentNullException.ThrowIfNull(week);
         ArgumentNullException.ThrowIfNull(evidence);
         return new UnitDocument(
-            "nido-unit", 1, week.ThemeId, week.Monday, week.Sliders, week.Plan, week.Report, group,
-            [.. week.Changes.OrderBy(c => c.Number).Select(UnitChange.Of)], week.ChangesInForce, overrides)
+            "nido-unit",
+            1,
+            week.ThemeId,
+            week.Monday,
+            week.Sliders,
+            week.Plan,
+            week.Report,
+            group,
+            [.. week.Changes.OrderBy(c => c.Number).Select(UnitChange.Of)],
+            week.ChangesInForce,
+            overrides
+        )
         {
             Observations = evidence.Observations,
             ChosenSteps = evidence.AllChosen,
             Objectives = evidence.Objectives,
-            Shown = [.. shown.Select(s => new UnitShown(s.ChildId, s.TechniqueId, s.On)).OrderBy(s => s.ChildId, StringComparer.Ordinal).ThenBy(s => s.TechniqueId, StringComparer.Ordinal)],
+            Shown =
+            [
+                .. shown
+                    .Select(s => new UnitShown(s.ChildId, s.TechniqueId, s.On))
+                    .OrderBy(s => s.ChildId, StringComparer.Ordinal)
+                    .ThenBy(s => s.TechniqueId, StringComparer.Ordinal),
+            ],
             OwnTheme = ownTheme,
             Laid = plan is null ? [] : UnitLaid.Of(plan),
-            Making = plan is null ? [] : [.. plan.Materials().SelectMany(l =>
-                (l.Make?.Steps.Select(s => new UnitMaking(s.Recipe.Makes, s.Recipe.Id)) ?? []).Concat(l.Mix is { } mix ? [new UnitMaking(l.Material.Id, mix.Recipe.Id)] : []))],
+            Making = plan is null
+                ? []
+                :
+                [
+                    .. plan.Materials()
+                        .SelectMany(l =>
+                            (l.Make?.Steps.Select(s => new UnitMaking(s.Recipe.Makes, s.Recipe.Id)) ?? []).Concat(
+                                l.Mix is { } mix ? [new UnitMaking(l.Material.Id, mix.Recipe.Id)] : []
+                            )
+                        ),
+                ],
             CameUp = week.CameUp,
             Focus = week.Focus,
         };
@@ -58,13 +91,20 @@ public static class Units
         ArgumentNullException.ThrowIfNull(unit);
         ArgumentNullException.ThrowIfNull(newId);
         var ids = unit.Group.Children.ToDictionary(c => c.Id, _ => newId());
-        var group = GroupRow.Of(unit.Group with
-        {
-            Id = newId(),
-            Children = [.. unit.Group.Children.Select(c => Read(c, book) with { Id = ids[c.Id] })],
-            Adults = [.. unit.Group.Adults.Select(a => a with { Id = newId() })],
-            Wishes = [.. unit.Group.Wishes.Where(w => ids.ContainsKey(w.ChildId) && ids.ContainsKey(w.OtherId)).Select(w => w with { ChildId = ids[w.ChildId], OtherId = ids[w.OtherId] })],
-        });
+        var group = GroupRow.Of(
+            unit.Group with
+            {
+                Id = newId(),
+                Children = [.. unit.Group.Children.Select(c => Read(c, book) with { Id = ids[c.Id] })],
+                Adults = [.. unit.Group.Adults.Select(a => a with { Id = newId() })],
+                Wishes =
+                [
+                    .. unit
+                        .Group.Wishes.Where(w => ids.ContainsKey(w.ChildId) && ids.ContainsKey(w.OtherId))
+                        .Select(w => w with { ChildId = ids[w.ChildId], OtherId = ids[w.OtherId] }),
+                ],
+            }
+        );
         var own = unit.OwnTheme is { } theme ? new ThemeRow { Id = newId(), Theme = theme } : null;
         if (own is not null)
         {
@@ -89,18 +129,65 @@ public static class Units
                 ChangesInForce = unit.ChangesInForce,
                 Focus = unit.Focus,
                 CameUp = Known(unit.CameUp),
-                Changes = [.. unit.Changes.Select((c, i) => new ChangeRow
-                {
-                    WeekId = weekId, Number = i + 1, What = c.What, At = c.At, Before = [.. c.Before], After = [.. c.After],
-                    CameUpBefore = Known(c.CameUpBefore), CameUpAfter = Known(c.CameUpAfter),
-                })],
+                Changes =
+                [
+                    .. unit.Changes.Select(
+                        (c, i) =>
+                            new ChangeRow
+                            {
+                                WeekId = weekId,
+                                Number = i + 1,
+                                What = c.What,
+                                At = c.At,
+                                Before = [.. c.Before],
+                                After = [.. c.After],
+                                CameUpBefore = Known(c.CameUpBefore),
+                                CameUpAfter = Known(c.CameUpAfter),
+                            }
+                    ),
+                ],
             },
             [.. unit.Overrides.Select(o => OverrideRow.Of(o with { Id = newId() }, weekId))],
             own,
-            [.. unit.Observations.Where(o => ids.ContainsKey(o.ChildId)).Select(o => ObservationRow.Of(o with { ChildId = ids[o.ChildId] }))],
-            [.. unit.ChosenSteps.Where(c => ids.ContainsKey(c.ChildId)).Select(c => new ChosenStepRow { ChildId = ids[c.ChildId], Ladder = c.Ladder, Step = c.Step, On = c.On, KnowsBetter = c.KnowsBetter })],
-            [.. unit.Objectives.Where(o => ids.ContainsKey(o.ChildId)).Select(o => new ObjectiveRow { ChildId = ids[o.ChildId], Ladder = o.Ladder, Step = o.Step, By = o.By })],
-            [.. unit.Shown.Where(s => ids.ContainsKey(s.ChildId)).Select(s => new ShownRow { ChildId = ids[s.ChildId], TechniqueId = s.TechniqueId, On = s.On })]);
+            [
+                .. unit
+                    .Observations.Where(o => ids.ContainsKey(o.ChildId))
+                    .Select(o => ObservationRow.Of(o with { ChildId = ids[o.ChildId] })),
+            ],
+            [
+                .. unit
+                    .ChosenSteps.Where(c => ids.ContainsKey(c.ChildId))
+                    .Select(c => new ChosenStepRow
+                    {
+                        ChildId = ids[c.ChildId],
+                        Ladder = c.Ladder,
+                        Step = c.Step,
+                        On = c.On,
+                        KnowsBetter = c.KnowsBetter,
+                    }),
+            ],
+            [
+                .. unit
+                    .Objectives.Where(o => ids.ContainsKey(o.ChildId))
+                    .Select(o => new ObjectiveRow
+                    {
+                        ChildId = ids[o.ChildId],
+                        Ladder = o.Ladder,
+                        Step = o.Step,
+                        By = o.By,
+                    }),
+            ],
+            [
+                .. unit
+                    .Shown.Where(s => ids.ContainsKey(s.ChildId))
+                    .Select(s => new ShownRow
+                    {
+                        ChildId = ids[s.ChildId],
+                        TechniqueId = s.TechniqueId,
+                        On = s.On,
+                    }),
+            ]
+        );
     }
 
     /// <summary>A child with its allergies in the words of the vocabulary.</summary>

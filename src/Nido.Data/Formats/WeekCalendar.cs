@@ -22,16 +22,18 @@ public static class WeekCalendar
         {
             var block = plan.Problem.Blocks[cell.Key.BlockIndex];
             var start = plan.Problem.Days[cell.Key.Day].Date.ToDateTime(block.Starts);
-            calendar.Events.Add(new CalendarEvent
-            {
-                Uid = $"{weekId}-{cell.Key.Day}-{block.Id}",
-                DtStamp = new CalDateTime(now.UtcDateTime, "UTC"),
-                Start = new CalDateTime(start),
-                End = new CalDateTime(start.AddMinutes(block.Minutes)),
-                Summary = $"{block.Name}: {string.Join(" · ", cell.Select(f => f.Use.Idea.Title))}",
-                Description = string.Join("\n", cell.Select(f => Line(f.Use))),
-                Location = plan.Problem.Group.Name,
-            });
+            calendar.Events.Add(
+                new CalendarEvent
+                {
+                    Uid = $"{weekId}-{cell.Key.Day}-{block.Id}",
+                    DtStamp = new CalDateTime(now.UtcDateTime, "UTC"),
+                    Start = new CalDateTime(start),
+                    End = new CalDateTime(start.AddMinutes(block.Minutes)),
+                    Summary = $"{block.Name}: {string.Join(" · ", cell.Select(f => f.Use.Idea.Title))}",
+                    Description = string.Join("\n", cell.Select(f => Line(f.Use))),
+                    Location = plan.Problem.Group.Name,
+                }
+            );
         }
 
         return new CalendarSerializer().SerializeToString(calendar) ?? "";

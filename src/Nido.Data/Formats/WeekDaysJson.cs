@@ -8,7 +8,8 @@ namespace Nido.Data.Formats;
 public sealed class WeekDaysJson : JsonConverter<WeekDays>
 {
     /// <summary>The words, Monday first.</summary>
-    public static IReadOnlyList<string> Words { get; } = [.. ((WeekDays)63).Listed().Select(d => $"{d}".ToLowerInvariant())];
+    public static IReadOnlyList<string> Words { get; } =
+    [.. ((WeekDays)63).Listed().Select(d => $"{d}".ToLowerInvariant())];
 
     /// <inheritdoc />
     public override WeekDays Read(ref Utf8JsonReader reader, Type typeToConvert, JsonSerializerOptions options)
@@ -18,9 +19,11 @@ public sealed class WeekDaysJson : JsonConverter<WeekDays>
             var days = WeekDays.None;
             while (reader.Read() && reader.TokenType != JsonTokenType.EndArray)
             {
-                days |= reader.TokenType == JsonTokenType.String && Enum.TryParse<WeekDays>(reader.GetString(), ignoreCase: true, out var day)
-                    ? day
-                    : throw new JsonException($"a day is one of {string.Join(", ", Words)}");
+                days |=
+                    reader.TokenType == JsonTokenType.String
+                    && Enum.TryParse<WeekDays>(reader.GetString(), ignoreCase: true, out var day)
+                        ? day
+                        : throw new JsonException($"a day is one of {string.Join(", ", Words)}");
             }
 
             return days;

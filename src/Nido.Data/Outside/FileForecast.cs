@@ -3,7 +3,8 @@ using System.Globalization;
 namespace Nido.Data.Outside;
 
 /// <summary>
-/// The forecast as a file that stands in for a weather service: forecast.csv beside the site file, a line a day with the date and
+/// The forecast as a file that stands in for a weather service: forecast.csv beside the site file, a line a day with
+/// the date and
 /// the expected rain in mm. Lines that cannot be read say nothing.
 /// </summary>
 /// <param name="file">Path; the file may be missing.</param>
@@ -26,8 +27,18 @@ public sealed class FileForecast(string file) : IForecast
         foreach (var line in File.ReadLines(file))
         {
             var cells = line.Split(',', ';');
-            if (cells.Length >= 2 && DateOnly.TryParseExact(cells[0].Trim(), "yyyy-MM-dd", CultureInfo.InvariantCulture, DateTimeStyles.None, out var on) && on == day
-                && double.TryParse(cells[1].Trim(), NumberStyles.Float, CultureInfo.InvariantCulture, out var rain))
+            if (
+                cells.Length >= 2
+                && DateOnly.TryParseExact(
+                    cells[0].Trim(),
+                    "yyyy-MM-dd",
+                    CultureInfo.InvariantCulture,
+                    DateTimeStyles.None,
+                    out var on
+                )
+                && on == day
+                && double.TryParse(cells[1].Trim(), NumberStyles.Float, CultureInfo.InvariantCulture, out var rain)
+            )
             {
                 return rain < DryBelow;
             }

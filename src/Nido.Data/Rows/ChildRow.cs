@@ -26,13 +26,14 @@ public sealed class ChildRow : IBinned
     public IReadOnlyDictionary<string, string> Ways { get; set; } = new Dictionary<string, string>();
 
     /// <summary>The child as Core sees it.</summary>
-    public Child ToCore() => new(Id, Name, BornOn, Days, Mouths, Hand, AvoidsTouch, Allergies, HomeLanguage, Note)
-    {
-        Supports = Supports,
-        Ways = Ways,
-        UnknownAllergies = UnknownAllergies,
-        Plans = Plans,
-    };
+    public Child ToCore() =>
+        new(Id, Name, BornOn, Days, Mouths, Hand, AvoidsTouch, Allergies, HomeLanguage, Note)
+        {
+            Supports = Supports,
+            Ways = Ways,
+            UnknownAllergies = UnknownAllergies,
+            Plans = Plans,
+        };
 
     /// <summary>A row from a child of a group.</summary>
     public static ChildRow Of(Child child, string groupId)

@@ -22,25 +22,37 @@ public sealed class GroupRow : IBinned
     public List<BlockRow> Blocks { get; set; } = [];
 
     /// <summary>The group as Core sees it, youngest child first.</summary>
-    public ChildrenGroup ToCore() => new(
-        Id, Name, Place, Days,
-        [.. Children.OrderByDescending(c => c.BornOn).ThenBy(c => c.Name, StringComparer.Ordinal).Select(c => c.ToCore())],
-        [.. Adults.OrderBy(a => a.Order).Select(a => a.ToCore())],
-        [.. Blocks.OrderBy(b => b.Starts).ThenBy(b => b.Key, StringComparer.Ordinal).Select(b => b.ToCore())],
-        Settings)
-    {
-        Kind = Kind,
-        Expected = [.. Expected.OrderBy(b => b.FromMonths)],
-        Wishes = Wishes,
-    };
+    public ChildrenGroup ToCore() =>
+        new(
+            Id,
+            Name,
+            Place,
+            Days,
+            [
+                .. Children
+                    .OrderByDescending(c => c.BornOn)
+                    .ThenBy(c => c.Name, StringComparer.Ordinal)
+                    .Select(c => c.ToCore()),
+            ],
+            [.. Adults.OrderBy(a => a.Order).Select(a => a.ToCore())],
+            [.. Blocks.OrderBy(b => b.Starts).ThenBy(b => b.Key, StringComparer.Ordinal).Select(b => b.ToCore())],
+            Settings
+        )
+        {
+            Kind = Kind,
+            Expected = [.. Expected.OrderBy(b => b.FromMonths)],
+            Wishes = Wishes,
+        };
 
-    /// <summary>The group with its lists in the order of a file, so that what is wrong is told where it stands there.</summary>
-    public ChildrenGroup AsItStands() => ToCore() with
-    {
-        Children = [.. Children.Select(c => c.ToCore())],
-        Adults = [.. Adults.Select(a => a.ToCore())],
-        Blocks = [.. Blocks.Select(b => b.ToCore())],
-    };
+    /// <summary>The group with its lists in the order of a file, so that what is wrong is told where it stands
+    /// there.</summary>
+    public ChildrenGroup AsItStands() =>
+        ToCore() with
+        {
+            Children = [.. Children.Select(c => c.ToCore())],
+            Adults = [.. Adults.Select(a => a.ToCore())],
+            Blocks = [.. Blocks.Select(b => b.ToCore())],
+        };
 
     /// <summary>Takes over everything of a group but its id.</summary>
     public void Take(ChildrenGroup group)
@@ -51,20 +63,47 @@ public sealed class GroupRow : IBinned
         Settings = group.Settings;
         (Kind, Expected, Wishes) = (group.Kind, group.Expected, group.Wishes);
         Children = [.. group.Children.Select(c => ChildRow.Of(c, Id))];
-        Adults = [.. group.Adults.Select((a, i) => new AdultRow
-        {
-            Id = a.Id, GroupId = Id, Order = i, Name = a.Name, Days = a.Days, From = a.From, To = a.To,
-        })];
-        Blocks = [.. group.Blocks.Select(b => new BlockRow
-        {
-            GroupId = Id, Key = b.Id, Name = b.Name, Kind = b.Kind, Starts = b.Starts, Minutes = b.Minutes, Offers = b.Offers,
-        })];
+        Adults =
+        [
+            .. group.Adults.Select(
+                (a, i) =>
+                    new AdultRow
+                    {
+                        Id = a.Id,
+                        GroupId = Id,
+                        Order = i,
+                        Name = a.Name,
+                        Days = a.Days,
+                        From = a.From,
+                        To = a.To,
+                    }
+            ),
+        ];
+        Blocks =
+        [
+            .. group.Blocks.Select(b => new BlockRow
+            {
+                GroupId = Id,
+                Key = b.Id,
+                Name = b.Name,
+                Kind = b.Kind,
+                Starts = b.Starts,
+                Minutes = b.Minutes,
+                Offers = b.Offers,
+            }),
+        ];
     }
 
     /// <summary>A row from a group.</summary>
     public static GroupRow Of(ChildrenGroup group)
     {
-        var row = new GroupRow { Id = group.Id, Name = group.Name, Place = group.Place, Settings = group.Settings };
+        var row = new GroupRow
+        {
+            Id = group.Id,
+            Name = group.Name,
+            Place = group.Place,
+            Settings = group.Settings,
+        };
         row.Take(group);
         return row;
     }

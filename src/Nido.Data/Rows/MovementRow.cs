@@ -17,5 +17,12 @@ public sealed class MovementRow
 
     /// <summary>A row from a movement.</summary>
     public static MovementRow Of(Movement m) =>
-        new() { MaterialId = m.MaterialId, On = m.On, Kind = m.Kind, Amount = m.Amount, Note = m.Note };
+        new()
+        {
+            MaterialId = m.MaterialId,
+            On = m.On,
+            Kind = m.Kind,
+            Amount = m.Amount,
+            Note = m.Note,
+        };
 }

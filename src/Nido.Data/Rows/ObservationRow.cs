@@ -22,6 +22,16 @@ public sealed class ObservationRow
     public static ObservationRow Of(Observation o)
     {
         ArgumentNullException.ThrowIfNull(o);
-        return new() { ChildId = o.ChildId, Ladder = o.Ladder, Step = o.Step, Help = o.Help, On = o.On, By = o.By, Note = o.Note, Minutes = o.Minutes };
+        return new()
+        {
+            ChildId = o.ChildId,
+            Ladder = o.Ladder,
+            Step = o.Step,
+            Help = o.Help,
+            On = o.On,
+            By = o.By,
+            Note = o.Note,
+            Minutes = o.Minutes,
+        };
     }
 }

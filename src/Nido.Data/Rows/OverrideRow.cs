@@ -18,7 +18,8 @@ public sealed class OverrideRow
     public DateTimeOffset? WithdrawnAt { get; set; }
 
     /// <summary>The override as Core sees it.</summary>
-    public RuleOverride ToCore() => new(Id, IdeaId, IdeaTitle, RuleId, RuleMessage, Adult, Reason, At, WithdrawnAt) { Day = Day };
+    public RuleOverride ToCore() =>
+        new(Id, IdeaId, IdeaTitle, RuleId, RuleMessage, Adult, Reason, At, WithdrawnAt) { Day = Day };
 
     /// <summary>A row from an override of a week.</summary>
     public static OverrideRow Of(RuleOverride o, string weekId)

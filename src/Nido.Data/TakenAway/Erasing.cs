@@ -6,7 +6,8 @@ using Nido.Data.Rows;
 namespace Nido.Data.TakenAway;
 
 /// <summary>
-/// Erases something for good: its rows, what speaks of it elsewhere, and the pages of the file that held it. Backups made before
+/// Erases something for good: its rows, what speaks of it elsewhere, and the pages of the file that held it. Backups
+/// made before
 /// still hold it, which is said where it is erased.
 /// </summary>
 public static class Erasing
@@ -26,13 +27,15 @@ public static class Erasing
             await db.Database.ExecuteSqlRawAsync("PRAGMA secure_delete=ON;", stop);
             await using (var transaction = await db.Database.BeginTransactionAsync(stop))
             {
-                await (thing.Kind switch
-                {
-                    BinKind.Child => ChildAsync(db, thing.Id, stop),
-                    BinKind.Group => GroupAsync(db, thing.Id, stop),
-                    BinKind.Week => WeekAsync(db, thing.Id, stop),
-                    _ => db.Themes.IgnoreQueryFilters().Where(t => t.Id == thing.Id).ExecuteDeleteAsync(stop),
-                });
+                await (
+                    thing.Kind switch
+                    {
+                        BinKind.Child => ChildAsync(db, thing.Id, stop),
+                        BinKind.Group => GroupAsync(db, thing.Id, stop),
+                        BinKind.Week => WeekAsync(db, thing.Id, stop),
+                        _ => db.Themes.IgnoreQueryFilters().Where(t => t.Id == thing.Id).ExecuteDeleteAsync(stop),
+                    }
+                );
                 await db.SaveChangesAsync(stop);
                 await transaction.CommitAsync(stop);
             }
@@ -48,7 +51,10 @@ public static class Erasing
     /// <summary>Erases what has been in the bin for longer than it stays; how many things.</summary>
     public static async Task<int> EraseOldAsync(NidoDb db, DateTimeOffset now, CancellationToken stop)
     {
-        InBin[] old = [.. (await TheBin.AllAsync(db, stop)).Where(b => b.Until < DateOnly.FromDateTime(now.UtcDateTime))];
+        InBin[] old =
+        [
+            .. (await TheBin.AllAsync(db, stop)).Where(b => b.Until < DateOnly.FromDateTime(now.UtcDateTime)),
+        ];
         foreach (var thing in old)
         {
             await EraseAsync(db, thing, stop);
@@ -72,13 +78,20 @@ public static class Erasing
         await db.Children.IgnoreQueryFilters().Where(c => c.Id == id).ExecuteDeleteAsync(stop);
         var group = await db.Groups.IgnoreQueryFilters().SingleAsync(g => g.Id == child.GroupId, stop);
         group.Wishes = [.. group.Wishes.Where(w => w.ChildId != id && w.OtherId != id)];
-        var weeks = await db.Weeks.IgnoreQueryFilters().Include(w => w.Changes).Where(w => w.GroupId == child.GroupId).ToListAsync(stop);
+        var weeks = await db
+            .Weeks.IgnoreQueryFilters()
+            .Include(w => w.Changes)
+            .Where(w => w.GroupId == child.GroupId)
+            .ToListAsync(stop);
         foreach (var week in weeks)
         {
             week.CameUp = Without(week.CameUp, id);
             foreach (var change in week.Changes)
             {
-                (change.CameUpBefore, change.CameUpAfter) = (Without(change.CameUpBefore, id), Without(change.CameUpAfter, id));
+                (change.CameUpBefore, change.CameUpAfter) = (
+                    Without(change.CameUpBefore, id),
+                    Without(change.CameUpAfter, id)
+                );
                 change.What = Names(change.What, child.Name) ? Nameless : change.What;
             }
         }
@@ -92,12 +105,24 @@ public static class Erasing
 
     private static async Task GroupAsync(NidoDb db, string id, CancellationToken stop)
     {
-        foreach (var week in await db.Weeks.IgnoreQueryFilters().Where(w => w.GroupId == id).Select(w => w.Id).ToListAsync(stop))
+        foreach (
+            var week in await db
+                .Weeks.IgnoreQueryFilters()
+                .Where(w => w.GroupId == id)
+                .Select(w => w.Id)
+                .ToListAsync(stop)
+        )
         {
             await WeekAsync(db, week, stop);
         }
 
-        foreach (var child in await db.Children.IgnoreQueryFilters().Where(c => c.GroupId == id).Select(c => c.Id).ToListAsync(stop))
+        foreach (
+            var child in await db
+                .Children.IgnoreQueryFilters()
+                .Where(c => c.GroupId == id)
+                .Select(c => c.Id)
+                .ToListAsync(stop)
+        )
         {
             await RowsOfChildAsync(db, child, stop);
         }
@@ -127,5 +152,10 @@ public static class Erasing
     private static List<CameUp> Without(List<CameUp> all, string child) => [.. all.Where(c => c.Subject != child)];
 
     private static bool Names(string text, string name) =>
-        Regex.IsMatch(text, $@"(?<!\p{{L}}){Regex.Escape(name)}(?!\p{{L}})", RegexOptions.IgnoreCase, TimeSpan.FromSeconds(1));
+        Regex.IsMatch(
+            text,
+            $@"(?<!\p{{L}}){Regex.Escape(name)}(?!\p{{L}})",
+            RegexOptions.IgnoreCase,
+            TimeSpan.FromSeconds(1)
+        );
 }

@@ -23,24 +23,54 @@ public static class TheBin
         }
     }
 
-    /// <summary>Everything in the bin, newest first. What lies in a group that is in the bin itself is not named again.</summary>
+    /// <summary>Everything in the bin, newest first. What lies in a group that is in the bin itself is not named
+    /// again.</summary>
     public static async Task<IReadOnlyList<InBin>> AllAsync(NidoDb db, CancellationToken stop)
     {
         ArgumentNullException.ThrowIfNull(db);
         var groups = await db.Groups.IgnoreQueryFilters().AsNoTracking().ToDictionaryAsync(g => g.Id, stop);
-        var children = await db.Children.IgnoreQueryFilters().AsNoTracking().Where(c => c.BinnedAt != null).ToListAsync(stop);
-        var weeks = await db.Weeks.IgnoreQueryFilters().AsNoTracking().Where(w => w.BinnedAt != null)
-            .Select(w => new { w.Id, w.GroupId, w.Monday, w.BinnedAt }).ToListAsync(stop);
-        var themes = await db.Themes.IgnoreQueryFilters().AsNoTracking().Where(t => t.BinnedAt != null).ToListAsync(stop);
+        var children = await db
+            .Children.IgnoreQueryFilters()
+            .AsNoTracking()
+            .Where(c => c.BinnedAt != null)
+            .ToListAsync(stop);
+        var weeks = await db
+            .Weeks.IgnoreQueryFilters()
+            .AsNoTracking()
+            .Where(w => w.BinnedAt != null)
+            .Select(w => new
+            {
+                w.Id,
+                w.GroupId,
+                w.Monday,
+                w.BinnedAt,
+            })
+            .ToListAsync(stop);
+        var themes = await db
+            .Themes.IgnoreQueryFilters()
+            .AsNoTracking()
+            .Where(t => t.BinnedAt != null)
+            .ToListAsync(stop);
         bool IsHere(string group) => groups[group].BinnedAt is null;
         InBin[] all =
         [
-            .. groups.Values.Where(g => g.BinnedAt is not null).Select(g => In(BinKind.Group, g.Id, g.Name, "", g.BinnedAt!.Value)),
-            .. children.Where(c => IsHere(c.GroupId))
+            .. groups
+                .Values.Where(g => g.BinnedAt is not null)
+                .Select(g => In(BinKind.Group, g.Id, g.Name, "", g.BinnedAt!.Value)),
+            .. children
+                .Where(c => IsHere(c.GroupId))
                 .Select(c => In(BinKind.Child, c.Id, c.Name, groups[c.GroupId].Name, c.BinnedAt!.Value)),
-            .. weeks.Where(w => IsHere(w.GroupId))
-                .Select(w => In(BinKind.Week, w.Id, w.Monday.ToString("yyyy-MM-dd", CultureInfo.InvariantCulture), groups[w.GroupId]
-                .Name, w.BinnedAt!.Value)),
+            .. weeks
+                .Where(w => IsHere(w.GroupId))
+                .Select(w =>
+                    In(
+                        BinKind.Week,
+                        w.Id,
+                        w.Monday.ToString("yyyy-MM-dd", CultureInfo.InvariantCulture),
+                        groups[w.GroupId].Name,
+                        w.BinnedAt!.Value
+                    )
+                ),
             .. themes.Select(t => In(BinKind.Theme, t.Id, t.Theme.Name, "", t.BinnedAt!.Value)),
         ];
         return [.. all.OrderByDescending(b => b.At).ThenBy(b => b.Id, StringComparer.Ordinal)];
@@ -65,8 +95,12 @@ public static class TheBin
         else if (thing.Kind == BinKind.Group)
         {
             var group = await db.Groups.IgnoreQueryFilters().SingleAsync(g => g.Id == thing.Id, stop);
-            foreach (var week in await db.Weeks.IgnoreQueryFilters().Where(w => w.GroupId == group.Id && w.BinnedAt == group.BinnedAt)
-                .ToListAsync(stop))
+            foreach (
+                var week in await db
+                    .Weeks.IgnoreQueryFilters()
+                    .Where(w => w.GroupId == group.Id && w.BinnedAt == group.BinnedAt)
+                    .ToListAsync(stop)
+            )
             {
                 week.BinnedAt = null;
             }

@@ -3,11 +3,16 @@ using Microsoft.EntityFrameworkCore;
 
 namespace Nido.Web.Common;
 
-/// <summary>Two people changed the same thing at once: the second is told so, with the way out, and nothing is half saved.</summary>
+/// <summary>Two people changed the same thing at once: the second is told so, with the way out, and nothing is half
+/// saved.</summary>
 public sealed class ChangedMeanwhile : IExceptionHandler
 {
     /// <inheritdoc />
-    public async ValueTask<bool> TryHandleAsync(HttpContext httpContext, Exception exception, CancellationToken cancellationToken)
+    public async ValueTask<bool> TryHandleAsync(
+        HttpContext httpContext,
+        Exception exception,
+        CancellationToken cancellationToken
+    )
     {
         ArgumentNullException.ThrowIfNull(httpContext);
         if (exception is not DbUpdateConcurrencyException)
@@ -15,7 +20,9 @@ public sealed class ChangedMeanwhile : IExceptionHandler
             return false;
         }
 
-        await Problems.Rule("Someone changed this at the same moment", "Their change stays. Look at it, then do yours again.").ExecuteAsync(httpContext);
+        await Problems
+            .Rule("Someone changed this at the same moment", "Their change stays. Look at it, then do yours again.")
+            .ExecuteAsync(httpContext);
         return true;
     }
 }

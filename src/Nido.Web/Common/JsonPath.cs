@@ -31,14 +31,17 @@ internal sealed class JsonPath
 
         if (reader.TokenType is JsonTokenType.StartArray or JsonTokenType.StartObject)
         {
-            open.Push((reader.TokenType == JsonTokenType.StartArray, -1, open.TryPeek(out var of) && of.IsList ? "" : name));
+            open.Push(
+                (reader.TokenType == JsonTokenType.StartArray, -1, open.TryPeek(out var of) && of.IsList ? "" : name)
+            );
         }
     }
 
     /// <inheritdoc />
     public override string ToString()
     {
-        var parts = open.Reverse().Select(o => o.Name + (o.IsList ? $"[{Math.Max(o.Index, 0)}]" : ""))
+        var parts = open.Reverse()
+            .Select(o => o.Name + (o.IsList ? $"[{Math.Max(o.Index, 0)}]" : ""))
             .Append(open.TryPeek(out var top) && top.IsList ? "" : name);
         return string.Join('.', parts.Where(p => p.Length > 0)).Replace(".[", "[", StringComparison.Ordinal);
     }

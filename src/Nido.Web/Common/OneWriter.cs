@@ -1,8 +1,10 @@
 namespace Nido.Web.Common;
 
 /// <summary>
-/// One change of the house at a time, from reading what it stands on to saving it: two who take the last six each cannot both have
-/// them. Reading is never held up. What computes for seconds (<see cref="TakesLong"/>) is not let to hold up others; it saves
+/// One change of the house at a time, from reading what it stands on to saving it: two who take the last six each
+/// cannot both have
+/// them. Reading is never held up. What computes for seconds (<see cref="TakesLong"/>) is not let to hold up others; it
+/// saves
 /// against the version of its week instead.
 /// </summary>
 public sealed class OneWriter : IDisposable

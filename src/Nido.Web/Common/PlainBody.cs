@@ -4,7 +4,8 @@ using Nido.Data.Formats;
 namespace Nido.Web.Common;
 
 /// <summary>
-/// The gate every body comes through: not larger than is taken, and every text in a JSON body as <see cref="PlainText"/> has it.
+/// The gate every body comes through: not larger than is taken, and every text in a JSON body as
+/// <see cref="PlainText"/> has it.
 /// What comes out is kept, so that a refusal later can name the value.
 /// </summary>
 public static class PlainBody
@@ -13,38 +14,48 @@ public static class PlainBody
     public const int MostBytes = 8 * 1024 * 1024;
 
     /// <summary>Adds the gate; after routing, which says what an address takes.</summary>
-    public static void UsePlainBodies(this WebApplication app) => app.Use(async (context, next) =>
-    {
-        var request = context.Request;
-        if (HttpMethods.IsGet(request.Method) || HttpMethods.IsHead(request.Method)
-            || context.GetEndpoint()?.Metadata.GetMetadata<LargeBody>() is not null)
-        {
-            await next(context);
-            return;
-        }
+    public static void UsePlainBodies(this WebApplication app) =>
+        app.Use(
+            async (context, next) =>
+            {
+                var request = context.Request;
+                if (
+                    HttpMethods.IsGet(request.Method)
+                    || HttpMethods.IsHead(request.Method)
+                    || context.GetEndpoint()?.Metadata.GetMetadata<LargeBody>() is not null
+                )
+                {
+                    await next(context);
+                    return;
+                }
 
-        if (await ReadAsync(request, context.RequestAborted) is not { } bytes)
-        {
-            await Problems.Refusal(
-                StatusCodes.Status413PayloadTooLarge, "That is too much at once",
-                    $"At most {MostBytes / 1048576} MB are taken in one go. Send it in parts.").ExecuteAsync(context);
-            return;
-        }
+                if (await ReadAsync(request, context.RequestAborted) is not { } bytes)
+                {
+                    await Problems
+                        .Refusal(
+                            StatusCodes.Status413PayloadTooLarge,
+                            "That is too much at once",
+                            $"At most {MostBytes / 1048576} MB are taken in one go. Send it in parts."
+                        )
+                        .ExecuteAsync(context);
+                    return;
+                }
 
-        if (request.HasJsonContentType() && Copied(ref bytes) is { } problem)
-        {
-            await Problems.Fields([problem]).ExecuteAsync(context);
-            return;
-        }
+                if (request.HasJsonContentType() && Copied(ref bytes) is { } problem)
+                {
+                    await Problems.Fields([problem]).ExecuteAsync(context);
+                    return;
+                }
 
-        request.Body = new MemoryStream(bytes);
-        if (request.ContentLength is not null)
-        {
-            request.ContentLength = bytes.Length;
-        }
+                request.Body = new MemoryStream(bytes);
+                if (request.ContentLength is not null)
+                {
+                    request.ContentLength = bytes.Length;
+                }
 
-        await next(context);
-    });
+                await next(context);
+            }
+        );
 
     private static async Task<byte[]?> ReadAsync(HttpRequest request, CancellationToken stop)
     {
@@ -55,7 +66,7 @@ public static class PlainBody
 
         using var memory = new MemoryStream();
         var buffer = new byte[81920];
-        for (int read; (read = await request.Body.ReadAsync(buffer, stop)) > 0;)
+        for (int read; (read = await request.Body.ReadAsync(buffer, stop)) > 0; )
         {
             if (memory.Length + read > MostBytes)
             {
@@ -68,14 +79,20 @@ public static class PlainBody
         return memory.ToArray();
     }
 
-    /// <summary>Copies JSON with its texts composed; what is no JSON stays as it is for whoever reads it to say so.</summary>
+    /// <summary>Copies JSON with its texts composed; what is no JSON stays as it is for whoever reads it to say
+    /// so.</summary>
     private static FieldProblem? Copied(ref byte[] bytes)
     {
         try
         {
             var reader = new Utf8JsonReader(bytes.AsSpan(bytes.AsSpan().StartsWith("\uFEFF"u8) ? 3 : 0));
             using var copy = new MemoryStream(bytes.Length);
-            using (var writer = new Utf8JsonWriter(copy, new JsonWriterOptions { SkipValidation = true, Encoder = Units.Json.Encoder }))
+            using (
+                var writer = new Utf8JsonWriter(
+                    copy,
+                    new JsonWriterOptions { SkipValidation = true, Encoder = Units.Json.Encoder }
+                )
+            )
             {
                 var path = new JsonPath();
                 while (reader.Read())
@@ -102,10 +119,18 @@ public static class PlainBody
     {
         switch (reader.TokenType)
         {
-            case JsonTokenType.StartObject: writer.WriteStartObject(); return "";
-            case JsonTokenType.EndObject: writer.WriteEndObject(); return "";
-            case JsonTokenType.StartArray: writer.WriteStartArray(); return "";
-            case JsonTokenType.EndArray: writer.WriteEndArray(); return "";
+            case JsonTokenType.StartObject:
+                writer.WriteStartObject();
+                return "";
+            case JsonTokenType.EndObject:
+                writer.WriteEndObject();
+                return "";
+            case JsonTokenType.StartArray:
+                writer.WriteStartArray();
+                return "";
+            case JsonTokenType.EndArray:
+                writer.WriteEndArray();
+                return "";
             case JsonTokenType.PropertyName or JsonTokenType.String:
                 if (Text(ref reader, out var problem) is not { } text)
                 {
@@ -122,7 +147,9 @@ public static class PlainBody
                 }
 
                 return "";
-            default: writer.WriteRawValue(reader.ValueSpan, skipInputValidation: true); return "";
+            default:
+                writer.WriteRawValue(reader.ValueSpan, skipInputValidation: true);
+                return "";
         }
     }
 

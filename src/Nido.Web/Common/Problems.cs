@@ -7,14 +7,21 @@ namespace Nido.Web.Common;
 public static class Problems
 {
     // What was sent is said back only as far as a person needs to know it again.
-    private const int MostShown = 80, MostSaid = 600;
+    private const int MostShown = 80,
+        MostSaid = 600;
 
     /// <summary>Fields that cannot be taken: 400 with each field, value and way out.</summary>
-    public static ProblemHttpResult Fields(IReadOnlyList<FieldProblem> fields) => Of(
-        StatusCodes.Status400BadRequest, "Some fields need another look", fields.Count == 1 ? fields[0].Message : $"{fields.Count} fields need another look.", fields);
+    public static ProblemHttpResult Fields(IReadOnlyList<FieldProblem> fields) =>
+        Of(
+            StatusCodes.Status400BadRequest,
+            "Some fields need another look",
+            fields.Count == 1 ? fields[0].Message : $"{fields.Count} fields need another look.",
+            fields
+        );
 
     /// <summary>One field that cannot be taken.</summary>
-    public static ProblemHttpResult Field(string field, string value, string message) => Fields([new(field, value, message)]);
+    public static ProblemHttpResult Field(string field, string value, string message) =>
+        Fields([new(field, value, message)]);
 
     /// <summary>A rule stands against it: 409 with the rule and the way out.</summary>
     public static ProblemHttpResult Rule(string title, string detail, IReadOnlyList<FieldProblem>? fields = null) =>
@@ -26,17 +33,23 @@ public static class Problems
     /// <param name="detail">The way out.</param>
     public static ProblemHttpResult Refusal(int status, string title, string detail) => Of(status, title, detail, []);
 
-    /// <summary>A change of something that has changed since it was read: 412 with how it is now, so that both can be shown.</summary>
+    /// <summary>A change of something that has changed since it was read: 412 with how it is now, so that both can be
+    /// shown.</summary>
     /// <param name="current">How it is now.</param>
     public static ProblemHttpResult Stale(object current)
     {
-        var problem = Of(StatusCodes.Status412PreconditionFailed, "Someone changed this while you had it open",
-            "Nothing was overwritten, and what you typed is still here. Look at what it is now, then keep yours or theirs.", []);
+        var problem = Of(
+            StatusCodes.Status412PreconditionFailed,
+            "Someone changed this while you had it open",
+            "Nothing was overwritten, and what you typed is still here. Look at what it is now, then keep yours or theirs.",
+            []
+        );
         problem.ProblemDetails.Extensions["current"] = current;
         return problem;
     }
 
-    /// <summary>A sentence for refusals that come without one: addresses, methods and kinds of body nobody serves.</summary>
+    /// <summary>A sentence for refusals that come without one: addresses, methods and kinds of body nobody
+    /// serves.</summary>
     public static void Say(ProblemDetailsContext context)
     {
         ArgumentNullException.ThrowIfNull(context);
@@ -44,12 +57,23 @@ public static class Problems
         (problem.Title, problem.Detail) = (problem.Status, problem.Detail) switch
         {
             (_, { Length: > 0 }) => (problem.Title, problem.Detail),
-            (404, _) => ("Not found", "There is nothing at this address, or it was taken away. Go back and choose again."),
-            (405, _) => ("Not done here", "This address does not take that kind of request. What it takes stands at /api-docs."),
-            (415, _) => ("Not this kind",
+            (404, _) => (
+                "Not found",
+                "There is nothing at this address, or it was taken away. Go back and choose again."
+            ),
+            (405, _) => (
+                "Not done here",
+                "This address does not take that kind of request. What it takes stands at /api-docs."
+            ),
+            (415, _) => (
+                "Not this kind",
                 "The body is of a kind this address does not read. "
-                + "Send JSON (application/json), or CSV (text/csv) where a table is wanted."),
-            (500, _) => ("Something went wrong in Nido", "Nothing was changed. Try again; if it stays, the log of the house says more."),
+                    + "Send JSON (application/json), or CSV (text/csv) where a table is wanted."
+            ),
+            (500, _) => (
+                "Something went wrong in Nido",
+                "Nothing was changed. Try again; if it stays, the log of the house says more."
+            ),
             _ => (problem.Title, "This could not be taken. What the address wants stands at /api-docs."),
         };
         problem.Extensions.TryAdd("fields", Array.Empty<FieldProblem>());
@@ -57,12 +81,19 @@ public static class Problems
 
     private static ProblemHttpResult Of(int status, string title, string detail, IReadOnlyList<FieldProblem> fields)
     {
-        var problem = new ProblemDetails { Status = status, Title = Cut(title, MostSaid), Detail = Cut(detail, MostSaid) };
-        problem.Extensions["fields"] = fields.Take(50)
-            .Select(f => new FieldProblem(Cut(f.Field, MostShown), Cut(f.Value, MostShown), Cut(f.Message, MostSaid))).ToArray();
+        var problem = new ProblemDetails
+        {
+            Status = status,
+            Title = Cut(title, MostSaid),
+            Detail = Cut(detail, MostSaid),
+        };
+        problem.Extensions["fields"] = fields
+            .Take(50)
+            .Select(f => new FieldProblem(Cut(f.Field, MostShown), Cut(f.Value, MostShown), Cut(f.Message, MostSaid)))
+            .ToArray();
         return TypedResults.Problem(problem);
     }
 
-    private static string Cut(string text, int most) => text.Length <= most ? text
-        : $"{text[..(char.IsHighSurrogate(text[most - 1]) ? most - 1 : most)]}…";
+    private static string Cut(string text, int most) =>
+        text.Length <= most ? text : $"{text[..(char.IsHighSurrogate(text[most - 1]) ? most - 1 : most)]}…";
 }

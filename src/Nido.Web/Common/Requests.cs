@@ -3,7 +3,8 @@ namespace Nido.Web.Common;
 /// <summary>Reading raw bodies.</summary>
 public static class Requests
 {
-    /// <summary>The whole body; what is too large for a table is judged by the reader, which can say so in words.</summary>
+    /// <summary>The whole body; what is too large for a table is judged by the reader, which can say so in
+    /// words.</summary>
     public static async Task<byte[]> BytesAsync(this HttpRequest request, CancellationToken stop)
     {
         ArgumentNullException.ThrowIfNull(request);

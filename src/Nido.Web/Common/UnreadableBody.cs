@@ -5,11 +5,16 @@ using Microsoft.AspNetCore.Diagnostics;
 
 namespace Nido.Web.Common;
 
-/// <summary>A body that is not what the endpoint reads: the answer names the field and the value where they can be told.</summary>
+/// <summary>A body that is not what the endpoint reads: the answer names the field and the value where they can be
+/// told.</summary>
 public sealed partial class UnreadableBody : IExceptionHandler
 {
     /// <inheritdoc />
-    public async ValueTask<bool> TryHandleAsync(HttpContext httpContext, Exception exception, CancellationToken cancellationToken)
+    public async ValueTask<bool> TryHandleAsync(
+        HttpContext httpContext,
+        Exception exception,
+        CancellationToken cancellationToken
+    )
     {
         ArgumentNullException.ThrowIfNull(httpContext);
         if (exception is not BadHttpRequestException bad)
@@ -19,25 +24,36 @@ public sealed partial class UnreadableBody : IExceptionHandler
 
         if (Parameter().Match(bad.Message) is { Success: true } parameter)
         {
-            await Problems.Field(
-                parameter.Groups["name"].Value, parameter.Groups["value"].Value,
-                $"This cannot be read as what is wanted here ({parameter.Groups["type"].Value}). What the address takes stands at /api-docs.")
+            await Problems
+                .Field(
+                    parameter.Groups["name"].Value,
+                    parameter.Groups["value"].Value,
+                    $"This cannot be read as what is wanted here ({parameter.Groups["type"].Value}). What the address takes stands at /api-docs."
+                )
                 .ExecuteAsync(httpContext);
             return true;
         }
 
         if (bad.InnerException is not JsonException json)
         {
-            await Problems.Field("body", "",
-                "Nothing that can be read was sent. A JSON object with the fields of this address is wanted; they stand at /api-docs.")
+            await Problems
+                .Field(
+                    "body",
+                    "",
+                    "Nothing that can be read was sent. A JSON object with the fields of this address is wanted; they stand at /api-docs."
+                )
                 .ExecuteAsync(httpContext);
             return true;
         }
 
         var field = (json.Path ?? "$").TrimStart('$').TrimStart('.');
-        await Problems.Field(
-            field.Length == 0 ? "body" : field, await ValueAsync(httpContext, field, cancellationToken),
-            "This cannot be read. A number is written plainly (12.5), a word in quotes, a list in square brackets; the fields stand at /api-docs.").ExecuteAsync(httpContext);
+        await Problems
+            .Field(
+                field.Length == 0 ? "body" : field,
+                await ValueAsync(httpContext, field, cancellationToken),
+                "This cannot be read. A number is written plainly (12.5), a word in quotes, a list in square brackets; the fields stand at /api-docs."
+            )
+            .ExecuteAsync(httpContext);
         return true;
     }
 

@@ -5,7 +5,8 @@ using Microsoft.AspNetCore.Http.Metadata;
 namespace Nido.Web.Common;
 
 /// <summary>
-/// Checks the body of every endpoint in one place: first that it has sense whatever it is about, then by its validator where it
+/// Checks the body of every endpoint in one place: first that it has sense whatever it is about, then by its validator
+/// where it
 /// has one.
 /// </summary>
 public sealed class Validated : IEndpointFilter
@@ -18,7 +19,11 @@ public sealed class Validated : IEndpointFilter
         var body = context.HttpContext.GetEndpoint()?.Metadata.GetMetadata<IAcceptsMetadata>()?.RequestType;
         if (body is not null && body != typeof(string) && !context.Arguments.Any(body.IsInstanceOfType))
         {
-            return Problems.Field("body", "null", "A JSON object with the fields of this address is wanted; they stand at /api-docs.");
+            return Problems.Field(
+                "body",
+                "null",
+                "A JSON object with the fields of this address is wanted; they stand at /api-docs."
+            );
         }
 
         if (Days(context).FirstOrDefault() is { } noDay)
@@ -36,10 +41,19 @@ public sealed class Validated : IEndpointFilter
             var type = typeof(IValidator<>).MakeGenericType(argument.GetType());
             if (context.HttpContext.RequestServices.GetService(type) is IValidator validator)
             {
-                var result = await validator.ValidateAsync(new ValidationContext<object>(argument), context.HttpContext.RequestAborted);
+                var result = await validator.ValidateAsync(
+                    new ValidationContext<object>(argument),
+                    context.HttpContext.RequestAborted
+                );
                 if (!result.IsValid)
                 {
-                    return Problems.Fields([.. result.Errors.Select(e => new FieldProblem(Camel(e.PropertyName), $"{e.AttemptedValue}", e.ErrorMessage))]);
+                    return Problems.Fields([
+                        .. result.Errors.Select(e => new FieldProblem(
+                            Camel(e.PropertyName),
+                            $"{e.AttemptedValue}",
+                            e.ErrorMessage
+                        )),
+                    ]);
                 }
             }
         }
@@ -51,9 +65,14 @@ public sealed class Validated : IEndpointFilter
     private static IEnumerable<FieldProblem> Days(EndpointFilterInvocationContext context)
     {
         var named = context.HttpContext.GetEndpoint()?.Metadata.GetMetadata<MethodInfo>()?.GetParameters();
-        return context.Arguments.Select(
-            (a, i) => a is DateOnly day ? Sense.OfDay(named is not null && i < named.Length ? named[i].Name ?? "day" : "day", day)
-            : null).OfType<FieldProblem>();
+        return context
+            .Arguments.Select(
+                (a, i) =>
+                    a is DateOnly day
+                        ? Sense.OfDay(named is not null && i < named.Length ? named[i].Name ?? "day" : "day", day)
+                        : null
+            )
+            .OfType<FieldProblem>();
     }
 
     /// <summary>A path of properties as it stands in JSON.</summary>

@@ -3,40 +3,110 @@ using Nido.Core.Cupboard;
 namespace Nido.Web.Cupboard;
 
 /// <summary>The shelves with what is on them.</summary>
-public sealed record CupboardView(IReadOnlyList<ShelfView> Shelves, int OnHandCount, int ShortCount, int BuyCents, string Currency);
+public sealed record CupboardView(
+    IReadOnlyList<ShelfView> Shelves,
+    int OnHandCount,
+    int ShortCount,
+    int BuyCents,
+    string Currency
+);
 
 /// <summary>A shelf.</summary>
 public sealed record ShelfView(string Name, IReadOnlyList<TileView> Tiles);
 
 /// <summary>A material on a shelf: on hand, and what the week does with it.</summary>
 public sealed record TileView(
-    string MaterialId, string Name, MaterialUnit Unit, double Have, double Used, double Lacking, int Packs, int Cents, bool Consumable, bool IsMade, double GoneOff);
+    string MaterialId,
+    string Name,
+    MaterialUnit Unit,
+    double Have,
+    double Used,
+    double Lacking,
+    int Packs,
+    int Cents,
+    bool Consumable,
+    bool IsMade,
+    double GoneOff
+);
 
 /// <summary>A material opened.</summary>
 public sealed record MaterialView(
-    string MaterialId, string Name, string Shelf, MaterialUnit Unit, string Size, IReadOnlyList<string> Tags, IReadOnlyList<string> Colours,
-    IReadOnlyList<string> Allergens, bool Consumable, int TurnaroundMinutes, double? PackSize, int? PackCents, bool SmallPart,
-    double Have, double Used, double Lacking, int Packs, int Cents, IReadOnlyList<double> ByDay, IReadOnlyList<string> Trace,
-    IReadOnlyList<string> Make, IReadOnlyList<MakeFromView> MakeFrom, double CanMake,
-    IReadOnlyList<RoleView> Roles, IReadOnlyList<StandInView> StandIns, AskFamilies? Ask, IReadOnlyList<string> PackColours,
-    int? KeepsDays, double GoneOff, IReadOnlyList<Movement> Ledger);
+    string MaterialId,
+    string Name,
+    string Shelf,
+    MaterialUnit Unit,
+    string Size,
+    IReadOnlyList<string> Tags,
+    IReadOnlyList<string> Colours,
+    IReadOnlyList<string> Allergens,
+    bool Consumable,
+    int TurnaroundMinutes,
+    double? PackSize,
+    int? PackCents,
+    bool SmallPart,
+    double Have,
+    double Used,
+    double Lacking,
+    int Packs,
+    int Cents,
+    IReadOnlyList<double> ByDay,
+    IReadOnlyList<string> Trace,
+    IReadOnlyList<string> Make,
+    IReadOnlyList<MakeFromView> MakeFrom,
+    double CanMake,
+    IReadOnlyList<RoleView> Roles,
+    IReadOnlyList<StandInView> StandIns,
+    AskFamilies? Ask,
+    IReadOnlyList<string> PackColours,
+    int? KeepsDays,
+    double GoneOff,
+    IReadOnlyList<Movement> Ledger
+);
 
 /// <summary>A way to make it of other things.</summary>
-public sealed record MakeFromView(string Do, double Amount, IReadOnlyList<TakenView> From, double Minutes, int WaitMinutes, bool AdultOnly);
+public sealed record MakeFromView(
+    string Do,
+    double Amount,
+    IReadOnlyList<TakenView> From,
+    double Minutes,
+    int WaitMinutes,
+    bool AdultOnly
+);
 
 /// <summary>So much of a thing.</summary>
 public sealed record TakenView(string MaterialId, string Name, double Amount, double Have);
 
 /// <summary>An idea that a material can carry.</summary>
 public sealed record CarriedView(
-    string IdeaId, string Title, string BlockName, IReadOnlyList<double> Shares, double Takes, bool Enough, double OpenMinutes, double Minutes, int InReach, int PlacedTimes);
+    string IdeaId,
+    string Title,
+    string BlockName,
+    IReadOnlyList<double> Shares,
+    double Takes,
+    bool Enough,
+    double OpenMinutes,
+    double Minutes,
+    int InReach,
+    int PlacedTimes
+);
 
 /// <summary>A role the material can take.</summary>
 public sealed record RoleView(string Technique, string Role);
 
-/// <summary>What could stand in for it in the week: with one press, unless it leads the idea or something stands against it.</summary>
+/// <summary>What could stand in for it in the week: with one press, unless it leads the idea or something stands
+/// against it.</summary>
 public sealed record StandInView(
-    string MaterialId, string Name, string For, int Score, double Have, IReadOnlyList<string> Reasons, string IdeaId, string Role, bool Leads, string? Against);
+    string MaterialId,
+    string Name,
+    string For,
+    int Score,
+    double Have,
+    IReadOnlyList<string> Reasons,
+    string IdeaId,
+    string Role,
+    bool Leads,
+    string? Against
+);
 
 /// <summary>A change of stock as sent.</summary>
 public sealed record MovementBody(MovementKind Kind, double Amount, string Note);

@@ -16,7 +16,10 @@ public static class Sharing
 
     /// <summary>The placements after sharing out, with the result.</summary>
     public static (IReadOnlyList<Placement> After, SharingResult Result) Out(
-        WeekPlan plan, IReadOnlyList<Placement> placements, CancellationToken stop)
+        WeekPlan plan,
+        IReadOnlyList<Placement> placements,
+        CancellationToken stop
+    )
     {
         ArgumentNullException.ThrowIfNull(plan);
         ArgumentNullException.ThrowIfNull(placements);
@@ -26,10 +29,15 @@ public static class Sharing
     }
 
     /// <summary>
-    /// What was shared out, but for ideas that could not lie where they lie with it: each swap was looked at by itself, and two
+    /// What was shared out, but for ideas that could not lie where they lie with it: each swap was looked at by itself,
+    /// and two
     /// together may ask for more of one thing than there is.
     /// </summary>
-    private static IReadOnlyList<Placement> Kept(WeekPlan plan, IReadOnlyList<Placement> before, IReadOnlyList<Placement> after)
+    private static IReadOnlyList<Placement> Kept(
+        WeekPlan plan,
+        IReadOnlyList<Placement> before,
+        IReadOnlyList<Placement> after
+    )
     {
         var byId = plan.Problem.Input.Materials.ToDictionary(m => m.Id);
         var broken = plan.State.Score().Broken;
@@ -55,31 +63,55 @@ public static class Sharing
         var byId = plan.Problem.Input.Materials.ToDictionary(m => m.Id);
         var (after, result) = Out(plan, placements, stop);
         var then = Planned(plan, after, byId.GetValueOrDefault);
-        var leads = placements.Zip(after).Where(x => x.First.IdeaId != x.Second.IdeaId).DistinctBy(x => x.First.IdeaId)
+        var leads = placements
+            .Zip(after)
+            .Where(x => x.First.IdeaId != x.Second.IdeaId)
+            .DistinctBy(x => x.First.IdeaId)
             .Select(x => (Was: IdeaOf(plan, x.First.IdeaId), Now: IdeaOf(plan, x.Second.IdeaId)))
             .Select(x => new SwapView(x.Was.Title, x.Was.Technique.Roles[0].Name, x.Was.Lead!.Name, x.Now.Lead!.Name));
-        var others = result.Swaps.Distinct().Select(s => new SwapView(IdeaOf(plan, s.IdeaId).Title, s.Role, byId[s.From].Name, byId[s.To].Name));
-        return new([.. leads.Concat(others).Distinct()], Sum(plan), Sum(then), result.Proven, Math.Round(100 * result.Gap, 1));
+        var others = result
+            .Swaps.Distinct()
+            .Select(s => new SwapView(IdeaOf(plan, s.IdeaId).Title, s.Role, byId[s.From].Name, byId[s.To].Name));
+        return new(
+            [.. leads.Concat(others).Distinct()],
+            Sum(plan),
+            Sum(then),
+            result.Proven,
+            Math.Round(100 * result.Gap, 1)
+        );
     }
 
     /// <summary>The plan with other placements, its ideas with their swaps.</summary>
     public static WeekPlan Planned(WeekPlan plan, IReadOnlyList<Placement> placements, Func<string, Material?> material)
     {
         ArgumentNullException.ThrowIfNull(plan);
-        var ideas = Swaps.Apply(plan.Problem.Input.BeforeSwaps ?? plan.Problem.Input.Ideas, [.. placements.SelectMany(p => p.Swaps).Distinct()], material);
+        var ideas = Swaps.Apply(
+            plan.Problem.Input.BeforeSwaps ?? plan.Problem.Input.Ideas,
+            [.. placements.SelectMany(p => p.Swaps).Distinct()],
+            material
+        );
         return new(WeekProblem.Build(plan.Problem.Input with { Ideas = ideas }).Problem, placements);
     }
 
-    /// <summary>The placements with a swap in every place of its idea; a swap back to the first material takes it out again.</summary>
+    /// <summary>The placements with a swap in every place of its idea; a swap back to the first material takes it out
+    /// again.</summary>
     public static IReadOnlyList<Placement> With(IReadOnlyList<Placement> placements, Swap swap) =>
-    [
-        .. placements.Select(p => p.IdeaId != swap.IdeaId ? p : p with
-        {
-            Swaps = p.Swaps.FirstOrDefault(s => s.Role == swap.Role && s.To == swap.From) is { } old
-                ? [.. p.Swaps.Where(s => s != old), .. old.From == swap.To ? (Swap[])[] : [old with { To = swap.To }]]
-                : [.. p.Swaps, swap],
-        }),
-    ];
+        [
+            .. placements.Select(p =>
+                p.IdeaId != swap.IdeaId
+                    ? p
+                    : p with
+                    {
+                        Swaps = p.Swaps.FirstOrDefault(s => s.Role == swap.Role && s.To == swap.From) is { } old
+                            ?
+                            [
+                                .. p.Swaps.Where(s => s != old),
+                                .. old.From == swap.To ? (Swap[])[] : [old with { To = swap.To }],
+                            ]
+                            : [.. p.Swaps, swap],
+                    }
+            ),
+        ];
 
     private static Idea IdeaOf(WeekPlan plan, string id) => plan.Problem.Input.Ideas.First(i => i.Id == id);
 

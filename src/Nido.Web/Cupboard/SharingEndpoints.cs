@@ -18,10 +18,20 @@ public static class SharingEndpoints
         week.MapPut("/swaps", SwapOne).WithName("swapMaterial");
     }
 
-    private static async Task<Results<Ok<SharingView>, NotFound>> Look(string weekId, WeekDesk desk, CancellationToken stop) =>
-        await desk.RowAsync(weekId, stop) is { } row ? TypedResults.Ok(Sharing.Look(await desk.PlanAsync(row, stop), row.Plan, stop)) : TypedResults.NotFound();
+    private static async Task<Results<Ok<SharingView>, NotFound>> Look(
+        string weekId,
+        WeekDesk desk,
+        CancellationToken stop
+    ) =>
+        await desk.RowAsync(weekId, stop) is { } row
+            ? TypedResults.Ok(Sharing.Look(await desk.PlanAsync(row, stop), row.Plan, stop))
+            : TypedResults.NotFound();
 
-    private static async Task<Results<Ok<WeekView>, NotFound>> ShareOut(string weekId, WeekDesk desk, CancellationToken stop)
+    private static async Task<Results<Ok<WeekView>, NotFound>> ShareOut(
+        string weekId,
+        WeekDesk desk,
+        CancellationToken stop
+    )
     {
         if (await desk.RowAsync(weekId, stop) is not { } row)
         {
@@ -34,7 +44,12 @@ public static class SharingEndpoints
     }
 
     private static async Task<Results<Ok<WeekView>, NotFound, ProblemHttpResult>> SwapOne(
-        string weekId, Swap swap, WeekDesk desk, Catalog.Content content, CancellationToken stop)
+        string weekId,
+        Swap swap,
+        WeekDesk desk,
+        Catalog.Content content,
+        CancellationToken stop
+    )
     {
         if (await desk.RowAsync(weekId, stop) is not { } row)
         {
@@ -55,8 +70,10 @@ public static class SharingEndpoints
         var after = Sharing.With(row.Plan, swap);
         if (Sharing.Planned(plan, after, content.Material) is var swapped && swapped.Lost.Count > plan.Lost.Count)
         {
-            return Problems.Rule($"{to.Name} cannot stand in there",
-                string.Join(" ", swapped.Lost.Select(l => $"{l.Title}: {l.Reason}.").Distinct()));
+            return Problems.Rule(
+                $"{to.Name} cannot stand in there",
+                string.Join(" ", swapped.Lost.Select(l => $"{l.Title}: {l.Reason}.").Distinct())
+            );
         }
 
         await desk.ChangeAsync(row, $"{to.Name} instead", after, stop);
@@ -70,7 +87,13 @@ public static class SharingEndpoints
 /// <param name="After">Money and things to ask for then.</param>
 /// <param name="Proven">Nothing better exists.</param>
 /// <param name="GapPercent">How far from the bound it may be where that is not proven.</param>
-public sealed record SharingView(IReadOnlyList<SwapView> Changes, SharingSum Before, SharingSum After, bool Proven, double GapPercent);
+public sealed record SharingView(
+    IReadOnlyList<SwapView> Changes,
+    SharingSum Before,
+    SharingSum After,
+    bool Proven,
+    double GapPercent
+);
 
 /// <summary>A material that takes another's place.</summary>
 public sealed record SwapView(string Title, string Role, string From, string To);

@@ -8,8 +8,16 @@ namespace Nido.Web.Group;
 
 /// <summary>A child as sent; the id is given by the server.</summary>
 public sealed record ChildBody(
-    string Name, DateOnly BornOn, WeekDays Days, bool Mouths, Hand Hand, bool AvoidsTouch, IReadOnlyList<string> Allergies,
-    string HomeLanguage, string Note)
+    string Name,
+    DateOnly BornOn,
+    WeekDays Days,
+    bool Mouths,
+    Hand Hand,
+    bool AvoidsTouch,
+    IReadOnlyList<string> Allergies,
+    string HomeLanguage,
+    string Note
+)
 {
     /// <summary>What the child is given so that it can take part.</summary>
     public IReadOnlyList<Support> Supports { get; init; } = [];
@@ -23,7 +31,8 @@ public sealed record ChildBody(
     /// <summary>Materials the child's written plan allows in spite of an allergy.</summary>
     public IReadOnlyList<WrittenPlan> Plans { get; init; } = [];
 
-    /// <summary>The child with an id, its allergies read with the vocabulary: what maps to nothing is kept as a word.</summary>
+    /// <summary>The child with an id, its allergies read with the vocabulary: what maps to nothing is kept as a
+    /// word.</summary>
     public Child ToCore(string id, AllergenBook book)
     {
         var kept = AllergyEntry.Kept(book, Allergies, UnknownAllergies);
@@ -55,7 +64,13 @@ public sealed record AdultBody(string? Id, string Name, WeekDays Days, TimeOnly 
 
 /// <summary>Everything of a group but its children.</summary>
 public sealed record GroupBody(
-    string Name, string Place, WeekDays Days, IReadOnlyList<AdultBody> Adults, IReadOnlyList<Block> Blocks, GroupSettings Settings)
+    string Name,
+    string Place,
+    WeekDays Days,
+    IReadOnlyList<AdultBody> Adults,
+    IReadOnlyList<Block> Blocks,
+    GroupSettings Settings
+)
 {
     /// <summary>Who is expected, where the children are not known.</summary>
     public IReadOnlyList<ExpectedBand> Expected { get; init; } = [];
@@ -68,36 +83,68 @@ internal sealed class ChildBodyValidator : AbstractValidator<ChildBody>
 {
     public ChildBodyValidator(TimeProvider time, Content content)
     {
-        RuleForEach(c => c.Ways).Must(w => content.Differences.Any(d => d.Id == w.Key && d.OfChild && d.Choices.Any(x => x.Id == w.Value)))
+        RuleForEach(c => c.Ways)
+            .Must(w => content.Differences.Any(d => d.Id == w.Key && d.OfChild && d.Choices.Any(x => x.Id == w.Value)))
             .WithMessage((_, w) => $"{w.Key}: {w.Value} is not a choice for a child. See /api/differences.");
         RuleFor(c => c.Name).Must(n => PlainText.IsName(n, 60)).WithMessage("A name of 1 to 60 letters is wanted.");
-        RuleFor(c => c.BornOn).Custom((born, context) =>
-        {
-            if (ChildrenCsv.BornProblem(born, DateOnly.FromDateTime(time.GetLocalNow().DateTime)) is { } problem)
-            {
-                context.AddFailure(problem);
-            }
-        });
-        RuleFor(c => c.Allergies).Custom((words, context) =>
-        {
-            foreach (var near in content.Allergens.Read(words ?? []).Asked)
-            {
-                context.AddFailure(new FluentValidation.Results.ValidationFailure("allergies", AllergyEntry.DidYouMean(near, content.Allergens), near.Word));
-            }
-        });
-        RuleForEach(c => c.Allergies).Must(w => w?.Trim().Length is > 0 and <= 100).WithMessage("An allergy is a word or a few, 1 to 100 letters.");
-        RuleForEach(c => c.UnknownAllergies).Must(w => w?.Trim().Length is > 0 and <= 100).WithMessage("An allergy is a word or a few, 1 to 100 letters.");
+        RuleFor(c => c.BornOn)
+            .Custom(
+                (born, context) =>
+                {
+                    if (
+                        ChildrenCsv.BornProblem(born, DateOnly.FromDateTime(time.GetLocalNow().DateTime)) is { } problem
+                    )
+                    {
+                        context.AddFailure(problem);
+                    }
+                }
+            );
+        RuleFor(c => c.Allergies)
+            .Custom(
+                (words, context) =>
+                {
+                    foreach (var near in content.Allergens.Read(words ?? []).Asked)
+                    {
+                        context.AddFailure(
+                            new FluentValidation.Results.ValidationFailure(
+                                "allergies",
+                                AllergyEntry.DidYouMean(near, content.Allergens),
+                                near.Word
+                            )
+                        );
+                    }
+                }
+            );
+        RuleForEach(c => c.Allergies)
+            .Must(w => w?.Trim().Length is > 0 and <= 100)
+            .WithMessage("An allergy is a word or a few, 1 to 100 letters.");
+        RuleForEach(c => c.UnknownAllergies)
+            .Must(w => w?.Trim().Length is > 0 and <= 100)
+            .WithMessage("An allergy is a word or a few, 1 to 100 letters.");
         RuleFor(c => c.Allergies).Must(a => a is null || a.Count <= 40).WithMessage("At most 40 words for allergies.");
-        RuleFor(c => c.UnknownAllergies).Must(a => a is null || a.Count <= 20).WithMessage("At most 20 words that are not known.");
-        RuleForEach(c => c.Plans).ChildRules(plan =>
-        {
-            plan.RuleFor(p => p.MaterialId).Must(m => m is not null && content.Material(m) is not null).WithMessage("This is no material. The list is at /api/materials.");
-            plan.RuleFor(p => p.Adult).Must(a => a?.Trim().Length is > 0 and <= 60).WithMessage("Name the adult who enters the plan.");
-            plan.RuleFor(p => p.Wording).Must(w => w?.Trim().Length is >= 3 and <= 200).WithMessage("Write the plan's own words, 3 to 200 letters.");
-            plan.RuleFor(p => p.On).Must(d => d <= DateOnly.FromDateTime(time.GetLocalNow().DateTime) && d.Year >= 2000).WithMessage("A plan has the date on which it was written.");
-        });
+        RuleFor(c => c.UnknownAllergies)
+            .Must(a => a is null || a.Count <= 20)
+            .WithMessage("At most 20 words that are not known.");
+        RuleForEach(c => c.Plans)
+            .ChildRules(plan =>
+            {
+                plan.RuleFor(p => p.MaterialId)
+                    .Must(m => m is not null && content.Material(m) is not null)
+                    .WithMessage("This is no material. The list is at /api/materials.");
+                plan.RuleFor(p => p.Adult)
+                    .Must(a => a?.Trim().Length is > 0 and <= 60)
+                    .WithMessage("Name the adult who enters the plan.");
+                plan.RuleFor(p => p.Wording)
+                    .Must(w => w?.Trim().Length is >= 3 and <= 200)
+                    .WithMessage("Write the plan's own words, 3 to 200 letters.");
+                plan.RuleFor(p => p.On)
+                    .Must(d => d <= DateOnly.FromDateTime(time.GetLocalNow().DateTime) && d.Year >= 2000)
+                    .WithMessage("A plan has the date on which it was written.");
+            });
         RuleFor(c => c.Days).Must(d => d != WeekDays.None).WithMessage("Choose at least one day.");
-        RuleFor(c => c.HomeLanguage).Matches("^[a-z]{2}$").WithMessage("A language is two small letters, for example en or es.");
+        RuleFor(c => c.HomeLanguage)
+            .Matches("^[a-z]{2}$")
+            .WithMessage("A language is two small letters, for example en or es.");
         RuleFor(c => c.Note).MaximumLength(500).WithMessage("A note has at most 500 letters.");
     }
 }
@@ -121,8 +168,11 @@ internal sealed class NewGroupBodyValidator : AbstractValidator<NewGroupBody>
     {
         RuleFor(g => g.Name).Must(n => PlainText.IsName(n, 80)).WithMessage("A name of 1 to 80 letters is wanted.");
         RuleFor(g => g.Place).MaximumLength(120).WithMessage("The name of a house has at most 120 letters.");
-        RuleFor(g => g.Timetable).Must(t => t is null || Core.Group.Timetable.All.Any(x => x.Id == t))
-            .WithMessage($"This timetable is not known. Known are {string.Join(", ", Core.Group.Timetable.All.Select(x => x.Id))}.");
+        RuleFor(g => g.Timetable)
+            .Must(t => t is null || Core.Group.Timetable.All.Any(x => x.Id == t))
+            .WithMessage(
+                $"This timetable is not known. Known are {string.Join(", ", Core.Group.Timetable.All.Select(x => x.Id))}."
+            );
     }
 }
 
@@ -140,46 +190,89 @@ internal sealed class GroupBodyValidator : AbstractValidator<GroupBody>
 {
     public GroupBodyValidator(IValidator<AdultBody> adult, Content content)
     {
-        RuleForEach(g => g.Settings.Ways).Must(w => content.Differences.Any(d => d.Id == w.Key && d.Choices.Any(x => x.Id == w.Value)))
+        RuleForEach(g => g.Settings.Ways)
+            .Must(w => content.Differences.Any(d => d.Id == w.Key && d.Choices.Any(x => x.Id == w.Value)))
             .WithMessage((_, w) => $"{w.Key}: {w.Value} is not a choice there is. See /api/differences.");
-        RuleForEach(g => g.Settings.LetIn).Must(content.Allergens.IsPublished)
-            .WithMessage((_, id) => content.Allergens.Read(id ?? "").Allergens is { Count: > 0 } meant ? $"Write {string.Join(", ", meant)}." : "This is no allergen of the published lists. They are at /api/allergens.");
-        RuleForEach(g => g.Expected).ChildRules(band =>
-        {
-            band.RuleFor(b => b.FromMonths).InclusiveBetween(6, 107).WithMessage("A band begins at 6 to 107 months.");
-            band.RuleFor(b => b.ToMonths).Must((b, to) => to > b.FromMonths && to <= 108).WithMessage("A band ends later than it begins, at 108 months or before.");
-            band.RuleFor(b => b.Children).InclusiveBetween(0, 100).WithMessage("0 to 100 children are expected in a band.");
-        });
-        RuleFor(g => g.Expected).Must(all => all.OrderBy(b => b.FromMonths).Zip(all.OrderBy(b => b.FromMonths).Skip(1)).All(x => x.First.ToMonths <= x.Second.FromMonths))
+        RuleForEach(g => g.Settings.LetIn)
+            .Must(content.Allergens.IsPublished)
+            .WithMessage(
+                (_, id) =>
+                    content.Allergens.Read(id ?? "").Allergens is { Count: > 0 } meant
+                        ? $"Write {string.Join(", ", meant)}."
+                        : "This is no allergen of the published lists. They are at /api/allergens."
+            );
+        RuleForEach(g => g.Expected)
+            .ChildRules(band =>
+            {
+                band.RuleFor(b => b.FromMonths)
+                    .InclusiveBetween(6, 107)
+                    .WithMessage("A band begins at 6 to 107 months.");
+                band.RuleFor(b => b.ToMonths)
+                    .Must((b, to) => to > b.FromMonths && to <= 108)
+                    .WithMessage("A band ends later than it begins, at 108 months or before.");
+                band.RuleFor(b => b.Children)
+                    .InclusiveBetween(0, 100)
+                    .WithMessage("0 to 100 children are expected in a band.");
+            });
+        RuleFor(g => g.Expected)
+            .Must(all =>
+                all.OrderBy(b => b.FromMonths)
+                    .Zip(all.OrderBy(b => b.FromMonths).Skip(1))
+                    .All(x => x.First.ToMonths <= x.Second.FromMonths)
+            )
             .WithMessage("Two bands share an age. Let each begin where the one before ends.");
         RuleForEach(g => g.Wishes).Must(w => w.ChildId != w.OtherId).WithMessage("A wish is about two children.");
         RuleFor(g => g.Name).Must(n => PlainText.IsName(n, 80)).WithMessage("A name of 1 to 80 letters is wanted.");
         RuleFor(g => g.Place).MaximumLength(120).WithMessage("The name of a house has at most 120 letters.");
         RuleFor(g => g.Adults).Must(a => a.Count <= 60).WithMessage("At most 60 adults are in a group.");
         RuleFor(g => g.Blocks).Must(b => b.Count <= 20).WithMessage("A day has at most 20 blocks.");
-        RuleFor(g => g.Wishes).Must(w => w.Count <= 400).WithMessage("At most 400 wishes about children together or apart.");
+        RuleFor(g => g.Wishes)
+            .Must(w => w.Count <= 400)
+            .WithMessage("At most 400 wishes about children together or apart.");
         RuleFor(g => g.Days).Must(d => d != WeekDays.None).WithMessage("Choose at least one day.");
-        RuleForEach(g => g.Blocks).ChildRules(block =>
-        {
-            block.RuleFor(b => b.Minutes).InclusiveBetween(5, 180).WithMessage("A block has 5 to 180 minutes.");
-            block.RuleFor(b => b.Offers).InclusiveBetween(1, 6).WithMessage("A block has 1 to 6 offers.");
-            block.RuleFor(b => b.Offers).Equal(1).When(b => b.Kind is BlockKind.Circle or BlockKind.Outdoors)
-                .WithMessage("A whole-group block has one offer.");
-            block.RuleFor(b => b.Name).Must(n => PlainText.IsName(n, 60)).WithMessage("A block needs a name of 1 to 60 letters.");
-            block.RuleFor(b => b.Id).Matches("^[a-z0-9-]{1,30}$").WithMessage("A block's id is 1 to 30 small letters, digits and hyphens.");
-        });
-        RuleFor(g => g.Blocks).Must(all => all.Select(b => b.Id).Distinct().Count() == all.Count).WithMessage("Two blocks have the same id.");
+        RuleForEach(g => g.Blocks)
+            .ChildRules(block =>
+            {
+                block.RuleFor(b => b.Minutes).InclusiveBetween(5, 180).WithMessage("A block has 5 to 180 minutes.");
+                block.RuleFor(b => b.Offers).InclusiveBetween(1, 6).WithMessage("A block has 1 to 6 offers.");
+                block
+                    .RuleFor(b => b.Offers)
+                    .Equal(1)
+                    .When(b => b.Kind is BlockKind.Circle or BlockKind.Outdoors)
+                    .WithMessage("A whole-group block has one offer.");
+                block
+                    .RuleFor(b => b.Name)
+                    .Must(n => PlainText.IsName(n, 60))
+                    .WithMessage("A block needs a name of 1 to 60 letters.");
+                block
+                    .RuleFor(b => b.Id)
+                    .Matches("^[a-z0-9-]{1,30}$")
+                    .WithMessage("A block's id is 1 to 30 small letters, digits and hyphens.");
+            });
+        RuleFor(g => g.Blocks)
+            .Must(all => all.Select(b => b.Id).Distinct().Count() == all.Count)
+            .WithMessage("Two blocks have the same id.");
         RuleForEach(g => g.Adults).SetValidator(adult);
-        RuleForEach(g => g.Settings.OwnRatio).ChildRules(band =>
-        {
-            band.RuleFor(b => b.FromMonths).InclusiveBetween(0, 120).WithMessage("A line of the ratio begins at 0 to 120 months.");
-            band.RuleFor(b => b.Children).InclusiveBetween(1, 30).WithMessage("One adult has 1 to 30 children.");
-        });
+        RuleForEach(g => g.Settings.OwnRatio)
+            .ChildRules(band =>
+            {
+                band.RuleFor(b => b.FromMonths)
+                    .InclusiveBetween(0, 120)
+                    .WithMessage("A line of the ratio begins at 0 to 120 months.");
+                band.RuleFor(b => b.Children).InclusiveBetween(1, 30).WithMessage("One adult has 1 to 30 children.");
+            });
         RuleFor(g => g.Settings.OwnRatio)
-            .Must(all => all is [{ FromMonths: 0 }, ..] && all.Zip(all.Skip(1)).All(x => x.First.FromMonths < x.Second.FromMonths))
+            .Must(all =>
+                all is [{ FromMonths: 0 }, ..]
+                && all.Zip(all.Skip(1)).All(x => x.First.FromMonths < x.Second.FromMonths)
+            )
             .WithMessage("A group's own ratio begins at 0 months, and every line at a higher age than the one before.");
         RuleFor(g => g.Settings.BudgetCents).InclusiveBetween(0, 1_000_000).WithMessage("A budget is 0 to 10,000.00.");
-        RuleFor(g => g.Settings.EveningPrepMinutes).InclusiveBetween(0, 240).WithMessage("An evening holds 0 to 240 minutes.");
-        RuleFor(g => g.Settings.AttentionMinutesPerYear).InclusiveBetween(1, 10).WithMessage("Attention is 1 to 10 minutes for each year of age.");
+        RuleFor(g => g.Settings.EveningPrepMinutes)
+            .InclusiveBetween(0, 240)
+            .WithMessage("An evening holds 0 to 240 minutes.");
+        RuleFor(g => g.Settings.AttentionMinutesPerYear)
+            .InclusiveBetween(1, 10)
+            .WithMessage("Attention is 1 to 10 minutes for each year of age.");
     }
 }

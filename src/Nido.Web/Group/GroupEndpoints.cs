@@ -29,13 +29,22 @@ public static class GroupEndpoints
         groups.MapPost("/{groupId}/children", AddChildren).WithName("addChildren");
         groups.MapPut("/{groupId}/children/{childId}", ChangeChild).WithName("changeChild").AsksForEdition();
         groups.MapDelete("/{groupId}/children/{childId}", RemoveChild).WithName("removeChild");
-        groups.MapPost("/{groupId}/children/table", ReadTable).WithName("readChildrenTable").WithMetadata(new OnlyLooks())
+        groups
+            .MapPost("/{groupId}/children/table", ReadTable)
+            .WithName("readChildrenTable")
+            .WithMetadata(new OnlyLooks())
             .Accepts<string>("text/csv");
         groups.MapGet("/{groupId}/children.csv", WriteTable).WithName("childrenCsv");
     }
 
     private static async Task<Ok<List<GroupName>>> List(NidoDb db, CancellationToken stop) =>
-        TypedResults.Ok(await db.Groups.OrderBy(g => g.Kind).ThenBy(g => g.Name).Select(g => new GroupName(g.Id, g.Name, g.Kind, g.Children.Count)).ToListAsync(stop));
+        TypedResults.Ok(
+            await db
+                .Groups.OrderBy(g => g.Kind)
+                .ThenBy(g => g.Name)
+                .Select(g => new GroupName(g.Id, g.Name, g.Kind, g.Children.Count))
+                .ToListAsync(stop)
+        );
 
     private static async Task<Created<ChildrenGroup>> Add(NewGroupBody body, NidoDb db, CancellationToken stop)
     {
@@ -46,8 +55,11 @@ public static class GroupEndpoints
     }
 
     private static async Task<Results<Ok<ChildrenGroup>, NotFound>> Get(
-        string groupId, HttpContext http, NidoDb db, CancellationToken stop) =>
-        await db.GroupAsync(groupId, stop) is { } group ? TypedResults.Ok(Told(http, group)) : TypedResults.NotFound();
+        string groupId,
+        HttpContext http,
+        NidoDb db,
+        CancellationToken stop
+    ) => await db.GroupAsync(groupId, stop) is { } group ? TypedResults.Ok(Told(http, group)) : TypedResults.NotFound();
 
     /// <summary>The edition of a group is about what is changed with it: children are changed one by one.</summary>
     private static ChildrenGroup Told(HttpContext http, ChildrenGroup group)
@@ -56,7 +68,12 @@ public static class GroupEndpoints
         return group;
     }
 
-    private static async Task<Results<NoContent, NotFound>> TakeAway(string groupId, NidoDb db, TimeProvider time, CancellationToken stop)
+    private static async Task<Results<NoContent, NotFound>> TakeAway(
+        string groupId,
+        NidoDb db,
+        TimeProvider time,
+        CancellationToken stop
+    )
     {
         if (await db.GroupRowAsync(groupId, stop) is not { } row)
         {
@@ -69,12 +86,24 @@ public static class GroupEndpoints
     }
 
     private static async Task<Results<Ok<Child>, NotFound>> GetChild(
-        string groupId, string childId, HttpContext http, NidoDb db, CancellationToken stop) =>
-        await db.Children.AsNoTracking().SingleOrDefaultAsync(c => c.GroupId == groupId && c.Id == childId, stop) is { } child
-            ? TypedResults.Ok(Edition.Tell(http, child.ToCore())) : TypedResults.NotFound();
+        string groupId,
+        string childId,
+        HttpContext http,
+        NidoDb db,
+        CancellationToken stop
+    ) =>
+        await db.Children.AsNoTracking().SingleOrDefaultAsync(c => c.GroupId == groupId && c.Id == childId, stop)
+            is { } child
+            ? TypedResults.Ok(Edition.Tell(http, child.ToCore()))
+            : TypedResults.NotFound();
 
     private static async Task<Results<Ok<ChildrenGroup>, NotFound, ProblemHttpResult>> Change(
-        string groupId, GroupBody body, HttpContext http, NidoDb db, CancellationToken stop)
+        string groupId,
+        GroupBody body,
+        HttpContext http,
+        NidoDb db,
+        CancellationToken stop
+    )
     {
         if (await db.GroupRowAsync(groupId, stop) is not { } row)
         {
@@ -95,32 +124,77 @@ public static class GroupEndpoints
             Settings = body.Settings,
             Expected = body.Expected,
             Wishes = body.Wishes,
-            Adults = [.. body.Adults.Select(a => new Adult(string.IsNullOrEmpty(a.Id) ? NewId.Next() : a.Id, a.Name, a.Days, a.From, a.To))],
+            Adults =
+            [
+                .. body.Adults.Select(a => new Adult(
+                    string.IsNullOrEmpty(a.Id) ? NewId.Next() : a.Id,
+                    a.Name,
+                    a.Days,
+                    a.From,
+                    a.To
+                )),
+            ],
         };
         await db.ReplaceAsync(row, group, stop);
         return TypedResults.Ok(Told(http, (await db.GroupAsync(groupId, stop))!));
     }
 
-    private static async Task<Results<Ok<ChildrenGroup>, NotFound>> AddAdult(string groupId, AdultBody body, NidoDb db, CancellationToken stop)
+    private static async Task<Results<Ok<ChildrenGroup>, NotFound>> AddAdult(
+        string groupId,
+        AdultBody body,
+        NidoDb db,
+        CancellationToken stop
+    )
     {
         if (await db.GroupRowAsync(groupId, stop) is not { } row)
         {
             return TypedResults.NotFound();
         }
 
-        row.Adults.Add(new AdultRow { Id = NewId.Next(), GroupId = groupId, Order = row.Adults.Count, Name = body.Name, Days = body.Days, From = body.From, To = body.To });
+        row.Adults.Add(
+            new AdultRow
+            {
+                Id = NewId.Next(),
+                GroupId = groupId,
+                Order = row.Adults.Count,
+                Name = body.Name,
+                Days = body.Days,
+                From = body.From,
+                To = body.To,
+            }
+        );
         await db.SaveChangesAsync(stop);
         return TypedResults.Ok((await db.GroupAsync(groupId, stop))!);
     }
 
     private static async Task<Results<Ok<StepsView>, NotFound>> Steps(
-        string groupId, DateOnly? on, NidoDb db, Content content, TimeProvider time, CancellationToken stop) =>
-        await db.GroupAsync(groupId, stop) is { } group && (on ?? DateOnly.FromDateTime(time.GetLocalNow().DateTime)) is var day
-            ? TypedResults.Ok(StepsView.Of(group.On(day), WeekInputs.WaysOf(content, group), content.Ladders.Values, await db.EvidenceAsync(groupId, day, stop), day))
+        string groupId,
+        DateOnly? on,
+        NidoDb db,
+        Content content,
+        TimeProvider time,
+        CancellationToken stop
+    ) =>
+        await db.GroupAsync(groupId, stop) is { } group
+        && (on ?? DateOnly.FromDateTime(time.GetLocalNow().DateTime)) is var day
+            ? TypedResults.Ok(
+                StepsView.Of(
+                    group.On(day),
+                    WeekInputs.WaysOf(content, group),
+                    content.Ladders.Values,
+                    await db.EvidenceAsync(groupId, day, stop),
+                    day
+                )
+            )
             : TypedResults.NotFound();
 
     private static async Task<Results<Ok<ChildrenGroup>, NotFound, ProblemHttpResult>> AddChildren(
-        string groupId, ChildrenBody body, NidoDb db, Content content, CancellationToken stop)
+        string groupId,
+        ChildrenBody body,
+        NidoDb db,
+        Content content,
+        CancellationToken stop
+    )
     {
         if (await db.GroupRowAsync(groupId, stop) is not { } row)
         {
@@ -129,16 +203,29 @@ public static class GroupEndpoints
 
         if (body.Children.FirstOrDefault(c => IsTaken(row, c.Name, null)) is { } twice)
         {
-            return Problems.Field("name", twice.Name, $"{twice.Name} is already in {row.Name}. Add a letter of the family name.");
+            return Problems.Field(
+                "name",
+                twice.Name,
+                $"{twice.Name} is already in {row.Name}. Add a letter of the family name."
+            );
         }
 
-        db.Children.AddRange(body.Children.Select(c => ChildRow.Of(c.ToCore(NewId.Next(), content.Allergens), groupId)));
+        db.Children.AddRange(
+            body.Children.Select(c => ChildRow.Of(c.ToCore(NewId.Next(), content.Allergens), groupId))
+        );
         await db.SaveChangesAsync(stop);
         return TypedResults.Ok((await db.GroupAsync(groupId, stop))!);
     }
 
     private static async Task<Results<Ok<ChildrenGroup>, NotFound, ProblemHttpResult>> ChangeChild(
-        string groupId, string childId, ChildBody body, HttpContext http, NidoDb db, Content content, CancellationToken stop)
+        string groupId,
+        string childId,
+        ChildBody body,
+        HttpContext http,
+        NidoDb db,
+        Content content,
+        CancellationToken stop
+    )
     {
         var row = await db.GroupRowAsync(groupId, stop);
         if (row?.Children.SingleOrDefault(c => c.Id == childId) is not { } child)
@@ -153,7 +240,11 @@ public static class GroupEndpoints
 
         if (IsTaken(row, body.Name, childId))
         {
-            return Problems.Field("name", body.Name, $"{body.Name} is already in {row.Name}. Add a letter of the family name.");
+            return Problems.Field(
+                "name",
+                body.Name,
+                $"{body.Name} is already in {row.Name}. Add a letter of the family name."
+            );
         }
 
         child.Take(body.ToCore(childId, content.Allergens));
@@ -163,7 +254,12 @@ public static class GroupEndpoints
     }
 
     private static async Task<Results<NoContent, NotFound>> RemoveChild(
-        string groupId, string childId, NidoDb db, TimeProvider time, CancellationToken stop)
+        string groupId,
+        string childId,
+        NidoDb db,
+        TimeProvider time,
+        CancellationToken stop
+    )
     {
         if (await db.Children.SingleOrDefaultAsync(c => c.GroupId == groupId && c.Id == childId, stop) is not { } child)
         {
@@ -176,13 +272,30 @@ public static class GroupEndpoints
     }
 
     private static async Task<Results<Ok<ListReading<Child>>, NotFound>> ReadTable(
-        string groupId, HttpRequest request, NidoDb db, Content content, TimeProvider time, CancellationToken stop) =>
+        string groupId,
+        HttpRequest request,
+        NidoDb db,
+        Content content,
+        TimeProvider time,
+        CancellationToken stop
+    ) =>
         await db.GroupAsync(groupId, stop) is { } group
-            ? TypedResults.Ok(ChildrenCsv.Read(
-                await request.BytesAsync(stop), group, DateOnly.FromDateTime(time.GetLocalNow().DateTime), NewId.Next, content.Allergens))
+            ? TypedResults.Ok(
+                ChildrenCsv.Read(
+                    await request.BytesAsync(stop),
+                    group,
+                    DateOnly.FromDateTime(time.GetLocalNow().DateTime),
+                    NewId.Next,
+                    content.Allergens
+                )
+            )
             : TypedResults.NotFound();
 
-    private static async Task<Results<ContentHttpResult, NotFound>> WriteTable(string groupId, NidoDb db, CancellationToken stop) =>
+    private static async Task<Results<ContentHttpResult, NotFound>> WriteTable(
+        string groupId,
+        NidoDb db,
+        CancellationToken stop
+    ) =>
         await db.GroupAsync(groupId, stop) is { } group
             ? TypedResults.Text(ChildrenCsv.Write(group), "text/csv; charset=utf-8")
             : TypedResults.NotFound();

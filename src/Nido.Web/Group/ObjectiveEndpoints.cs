@@ -14,25 +14,57 @@ public static class ObjectiveEndpoints
     public static void MapObjectives(this RouteGroupBuilder api)
     {
         api.MapGet("/differences", Differences).WithName("listDifferences").WithTags("Group");
-        var objective = api.MapGroup("/groups/{groupId}/children/{childId}/ladders/{ladder}/objective").WithTags("Group");
+        var objective = api.MapGroup("/groups/{groupId}/children/{childId}/ladders/{ladder}/objective")
+            .WithTags("Group");
         objective.MapGet("/", Get).WithName("getObjective");
         objective.MapPut("/", Set).WithName("setObjective").AsksForEdition();
         objective.MapDelete("/", Drop).WithName("dropObjective");
     }
 
-    private static Ok<DifferenceView[]> Differences(Content content) => TypedResults.Ok(content.Differences.Select(d => new DifferenceView(
-        d.Id, d.Name, d.OfChild, [.. d.Choices.Select(c => new ChoiceView(c.Id, c.Name, c.Reason))])).ToArray());
+    private static Ok<DifferenceView[]> Differences(Content content) =>
+        TypedResults.Ok(
+            content
+                .Differences.Select(d => new DifferenceView(
+                    d.Id,
+                    d.Name,
+                    d.OfChild,
+                    [.. d.Choices.Select(c => new ChoiceView(c.Id, c.Name, c.Reason))]
+                ))
+                .ToArray()
+        );
 
     private static async Task<Results<Ok<ObjectiveView>, NotFound>> Get(
-        string groupId, string childId, string ladder, HttpContext http, NidoDb db, Content content, CancellationToken stop) =>
-        await db.Children.AnyAsync(c => c.GroupId == groupId && c.Id == childId, stop) && content.Ladders.ContainsKey(ladder)
-            ? TypedResults.Ok(Edition.Tell(http, ObjectiveView.Of(await db.Objectives.FindAsync([childId, ladder], stop))))
+        string groupId,
+        string childId,
+        string ladder,
+        HttpContext http,
+        NidoDb db,
+        Content content,
+        CancellationToken stop
+    ) =>
+        await db.Children.AnyAsync(c => c.GroupId == groupId && c.Id == childId, stop)
+        && content.Ladders.ContainsKey(ladder)
+            ? TypedResults.Ok(
+                Edition.Tell(http, ObjectiveView.Of(await db.Objectives.FindAsync([childId, ladder], stop)))
+            )
             : TypedResults.NotFound();
 
     private static async Task<Results<NoContent, NotFound, ProblemHttpResult>> Set(
-        string groupId, string childId, string ladder, ObjectiveBody body, HttpContext http, NidoDb db, Content content, TimeProvider time, CancellationToken stop)
+        string groupId,
+        string childId,
+        string ladder,
+        ObjectiveBody body,
+        HttpContext http,
+        NidoDb db,
+        Content content,
+        TimeProvider time,
+        CancellationToken stop
+    )
     {
-        if (!await db.Children.AnyAsync(c => c.GroupId == groupId && c.Id == childId, stop) || !content.Ladders.TryGetValue(ladder, out var of))
+        if (
+            !await db.Children.AnyAsync(c => c.GroupId == groupId && c.Id == childId, stop)
+            || !content.Ladders.TryGetValue(ladder, out var of)
+        )
         {
             return TypedResults.NotFound();
         }
@@ -45,7 +77,11 @@ public static class ObjectiveEndpoints
 
         if (body.By < today || body.By > today.AddYears(2))
         {
-            return Problems.Field("by", $"{body.By:yyyy-MM-dd}", $"A day from today, {today:yyyy-MM-dd}, to two years ahead is wanted.");
+            return Problems.Field(
+                "by",
+                $"{body.By:yyyy-MM-dd}",
+                $"A day from today, {today:yyyy-MM-dd}, to two years ahead is wanted."
+            );
         }
 
         var row = await db.Objectives.FindAsync([childId, ladder], stop);
@@ -65,9 +101,24 @@ public static class ObjectiveEndpoints
         return TypedResults.NoContent();
     }
 
-    private static async Task<Results<NoContent, NotFound>> Drop(string groupId, string childId, string ladder, NidoDb db, CancellationToken stop)
+    private static async Task<Results<NoContent, NotFound>> Drop(
+        string groupId,
+        string childId,
+        string ladder,
+        NidoDb db,
+        CancellationToken stop
+    )
     {
-        if (await db.Objectives.SingleOrDefaultAsync(o => o.ChildId == childId && o.Ladder == ladder && db.Children.Any(k => k.Id == childId && k.GroupId == groupId), stop) is not { } row)
+        if (
+            await db.Objectives.SingleOrDefaultAsync(
+                o =>
+                    o.ChildId == childId
+                    && o.Ladder == ladder
+                    && db.Children.Any(k => k.Id == childId && k.GroupId == groupId),
+                stop
+            )
+            is not { } row
+        )
         {
             return TypedResults.NotFound();
         }

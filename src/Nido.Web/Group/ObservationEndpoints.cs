@@ -26,7 +26,13 @@ public static class ObservationEndpoints
     }
 
     private static async Task<Results<Ok<long[]>, NotFound, ProblemHttpResult>> Add(
-        string groupId, ObservationsBody body, NidoDb db, Content content, TimeProvider time, CancellationToken stop)
+        string groupId,
+        ObservationsBody body,
+        NidoDb db,
+        Content content,
+        TimeProvider time,
+        CancellationToken stop
+    )
     {
         if (await db.GroupAsync(groupId, stop) is not { } group)
         {
@@ -34,7 +40,10 @@ public static class ObservationEndpoints
         }
 
         var today = DateOnly.FromDateTime(time.GetLocalNow().DateTime);
-        FieldProblem[] wrong = [.. body.Observations.Select((o, k) => o.Wrong(k, group, content, today)).OfType<FieldProblem>()];
+        FieldProblem[] wrong =
+        [
+            .. body.Observations.Select((o, k) => o.Wrong(k, group, content, today)).OfType<FieldProblem>(),
+        ];
         if (wrong.Length > 0)
         {
             return Problems.Fields(wrong);
@@ -46,9 +55,20 @@ public static class ObservationEndpoints
         return TypedResults.Ok(rows.Select(r => r.Id).ToArray());
     }
 
-    private static async Task<Results<NoContent, NotFound>> TakeBack(string groupId, long id, NidoDb db, CancellationToken stop)
+    private static async Task<Results<NoContent, NotFound>> TakeBack(
+        string groupId,
+        long id,
+        NidoDb db,
+        CancellationToken stop
+    )
     {
-        if (await db.Observations.SingleOrDefaultAsync(o => o.Id == id && db.Children.Any(c => c.Id == o.ChildId && c.GroupId == groupId), stop) is not { } row)
+        if (
+            await db.Observations.SingleOrDefaultAsync(
+                o => o.Id == id && db.Children.Any(c => c.Id == o.ChildId && c.GroupId == groupId),
+                stop
+            )
+            is not { } row
+        )
         {
             return TypedResults.NotFound();
         }
@@ -59,25 +79,71 @@ public static class ObservationEndpoints
     }
 
     private static async Task<Results<Ok<EvidenceView>, NotFound>> Open(
-        string groupId, string childId, string ladder, DateOnly? on, NidoDb db, Content content, TimeProvider time, CancellationToken stop)
+        string groupId,
+        string childId,
+        string ladder,
+        DateOnly? on,
+        NidoDb db,
+        Content content,
+        TimeProvider time,
+        CancellationToken stop
+    )
     {
         var group = await db.GroupAsync(groupId, stop);
-        return group?.Children.FirstOrDefault(c => c.Id == childId) is { } child && content.Ladders.TryGetValue(ladder, out var of)
-            ? TypedResults.Ok(await ViewAsync(group, child, of, on ?? DateOnly.FromDateTime(time.GetLocalNow().DateTime), db, content, stop))
+        return
+            group?.Children.FirstOrDefault(c => c.Id == childId) is { } child
+            && content.Ladders.TryGetValue(ladder, out var of)
+            ? TypedResults.Ok(
+                await ViewAsync(
+                    group,
+                    child,
+                    of,
+                    on ?? DateOnly.FromDateTime(time.GetLocalNow().DateTime),
+                    db,
+                    content,
+                    stop
+                )
+            )
             : TypedResults.NotFound();
     }
 
     private static async Task<Results<Ok<ChosenView>, NotFound>> Chosen(
-        string groupId, string childId, string ladder, HttpContext http, NidoDb db, Content content, CancellationToken stop) =>
-        await db.Children.AnyAsync(c => c.GroupId == groupId && c.Id == childId, stop) && content.Ladders.ContainsKey(ladder)
-            ? TypedResults.Ok(Edition.Tell(
-                http, ChosenView.Of(await db.ChosenSteps.SingleOrDefaultAsync(c => c.ChildId == childId && c.Ladder == ladder, stop))))
+        string groupId,
+        string childId,
+        string ladder,
+        HttpContext http,
+        NidoDb db,
+        Content content,
+        CancellationToken stop
+    ) =>
+        await db.Children.AnyAsync(c => c.GroupId == groupId && c.Id == childId, stop)
+        && content.Ladders.ContainsKey(ladder)
+            ? TypedResults.Ok(
+                Edition.Tell(
+                    http,
+                    ChosenView.Of(
+                        await db.ChosenSteps.SingleOrDefaultAsync(c => c.ChildId == childId && c.Ladder == ladder, stop)
+                    )
+                )
+            )
             : TypedResults.NotFound();
 
     private static async Task<Results<NoContent, NotFound, ProblemHttpResult>> Choose(
-        string groupId, string childId, string ladder, ChooseBody body, HttpContext http, NidoDb db, Content content, TimeProvider time, CancellationToken stop)
+        string groupId,
+        string childId,
+        string ladder,
+        ChooseBody body,
+        HttpContext http,
+        NidoDb db,
+        Content content,
+        TimeProvider time,
+        CancellationToken stop
+    )
     {
-        if (!await db.Children.AnyAsync(c => c.GroupId == groupId && c.Id == childId, stop) || !content.Ladders.TryGetValue(ladder, out var of))
+        if (
+            !await db.Children.AnyAsync(c => c.GroupId == groupId && c.Id == childId, stop)
+            || !content.Ladders.TryGetValue(ladder, out var of)
+        )
         {
             return TypedResults.NotFound();
         }
@@ -98,15 +164,34 @@ public static class ObservationEndpoints
             db.ChosenSteps.Add(row = new ChosenStepRow { ChildId = childId, Ladder = ladder });
         }
 
-        (row.Step, row.KnowsBetter, row.On) = (body.Step, body.KnowsBetter, DateOnly.FromDateTime(time.GetLocalNow().DateTime));
+        (row.Step, row.KnowsBetter, row.On) = (
+            body.Step,
+            body.KnowsBetter,
+            DateOnly.FromDateTime(time.GetLocalNow().DateTime)
+        );
         await db.SaveChangesAsync(stop);
         Edition.Tell(http, ChosenView.Of(row));
         return TypedResults.NoContent();
     }
 
-    private static async Task<Results<NoContent, NotFound>> LetNidoChoose(string groupId, string childId, string ladder, NidoDb db, CancellationToken stop)
+    private static async Task<Results<NoContent, NotFound>> LetNidoChoose(
+        string groupId,
+        string childId,
+        string ladder,
+        NidoDb db,
+        CancellationToken stop
+    )
     {
-        if (await db.ChosenSteps.SingleOrDefaultAsync(c => c.ChildId == childId && c.Ladder == ladder && db.Children.Any(k => k.Id == childId && k.GroupId == groupId), stop) is not { } row)
+        if (
+            await db.ChosenSteps.SingleOrDefaultAsync(
+                c =>
+                    c.ChildId == childId
+                    && c.Ladder == ladder
+                    && db.Children.Any(k => k.Id == childId && k.GroupId == groupId),
+                stop
+            )
+            is not { } row
+        )
         {
             return TypedResults.NotFound();
         }
@@ -116,18 +201,47 @@ public static class ObservationEndpoints
         return TypedResults.NoContent();
     }
 
-    private static async Task<EvidenceView> ViewAsync(ChildrenGroup group, Child child, Ladder ladder, DateOnly on, NidoDb db, Content content, CancellationToken stop)
+    private static async Task<EvidenceView> ViewAsync(
+        ChildrenGroup group,
+        Child child,
+        Ladder ladder,
+        DateOnly on,
+        NidoDb db,
+        Content content,
+        CancellationToken stop
+    )
     {
         var evidence = await db.EvidenceAsync(group.Id, on, stop);
         var belief = evidence.Belief(child, ladder);
         var months = child.MonthsOn(on);
         return new(
-            OfferView.Of(group, child, ladder, evidence, WeekInputs.WaysOf(content, group), on), months, Math.Round(belief.MonthsLike(months), 1),
-            Math.Round(belief.MonthsLike(months, 0.1), 1), Math.Round(belief.MonthsLike(months, 0.9), 1),
-            [.. belief.Weights.Select((w, i) => (Months: AgeScale.Months(AgeScale.Of(months) + i - AbilityBelief.Reach), w))
-                .Select(x => new CurvePoint(Math.Round(x.Months, 2), Math.Round(x.w * AgeScale.Even / x.Months, 5)))],
-            [.. ladder.Steps.Select(s => new RungView(s.Number, s.Name, s.TypicalMonths, (int)Math.Round(100 * belief.Chance(HelpLevel.Alone, s.TypicalMonths, months))))],
-            [.. evidence.Seen(child.Id, ladder.Id).Reverse()], evidence.Chosen(child.Id, ladder.Id), OwnWork.Of(evidence.Own(child.Id)));
+            OfferView.Of(group, child, ladder, evidence, WeekInputs.WaysOf(content, group), on),
+            months,
+            Math.Round(belief.MonthsLike(months), 1),
+            Math.Round(belief.MonthsLike(months, 0.1), 1),
+            Math.Round(belief.MonthsLike(months, 0.9), 1),
+            [
+                .. belief
+                    .Weights.Select(
+                        (w, i) => (Months: AgeScale.Months(AgeScale.Of(months) + i - AbilityBelief.Reach), w)
+                    )
+                    .Select(x => new CurvePoint(
+                        Math.Round(x.Months, 2),
+                        Math.Round(x.w * AgeScale.Even / x.Months, 5)
+                    )),
+            ],
+            [
+                .. ladder.Steps.Select(s => new RungView(
+                    s.Number,
+                    s.Name,
+                    s.TypicalMonths,
+                    (int)Math.Round(100 * belief.Chance(HelpLevel.Alone, s.TypicalMonths, months))
+                )),
+            ],
+            [.. evidence.Seen(child.Id, ladder.Id).Reverse()],
+            evidence.Chosen(child.Id, ladder.Id),
+            OwnWork.Of(evidence.Own(child.Id))
+        );
     }
 }
 
@@ -135,7 +249,15 @@ public static class ObservationEndpoints
 public sealed record ObservationsBody(IReadOnlyList<ObservationBody> Observations);
 
 /// <summary>One observation as sent; without a day it is of today.</summary>
-public sealed record ObservationBody(string ChildId, string Ladder, int Step, HelpLevel Help, DateOnly? On, string? By, string? Note)
+public sealed record ObservationBody(
+    string ChildId,
+    string Ladder,
+    int Step,
+    HelpLevel Help,
+    DateOnly? On,
+    string? By,
+    string? Note
+)
 {
     /// <summary>Minutes the child chose to stay, 1–180, or null.</summary>
     public int? Minutes { get; init; }
@@ -145,18 +267,41 @@ public sealed record ObservationBody(string ChildId, string Ladder, int Step, He
     {
         ArgumentNullException.ThrowIfNull(group);
         ArgumentNullException.ThrowIfNull(content);
-        FieldProblem Field(string name, string value, string message) => new($"observations[{index}].{name}", value, message);
+        FieldProblem Field(string name, string value, string message) =>
+            new($"observations[{index}].{name}", value, message);
         var child = group.Children.FirstOrDefault(c => c.Id == ChildId);
         return child is null ? Field("childId", ChildId, $"This child is not in {group.Name}.")
-            : !content.Ladders.TryGetValue(Ladder, out var ladder) ? Field("ladder", Ladder, $"This ladder is not known. Known are {string.Join(", ", content.Ladders.Keys.Order(StringComparer.Ordinal))}.")
-            : Step < 1 || Step > ladder.Steps.Count ? Field("step", $"{Step}", $"{ladder.Name} has steps 1 to {ladder.Steps.Count}.")
+            : !content.Ladders.TryGetValue(Ladder, out var ladder)
+                ? Field(
+                    "ladder",
+                    Ladder,
+                    $"This ladder is not known. Known are {string.Join(", ", content.Ladders.Keys.Order(StringComparer.Ordinal))}."
+                )
+            : Step < 1 || Step > ladder.Steps.Count
+                ? Field("step", $"{Step}", $"{ladder.Name} has steps 1 to {ladder.Steps.Count}.")
             : On > today ? Field("on", $"{On:yyyy-MM-dd}", $"A day up to today, {today:yyyy-MM-dd}, is wanted.")
-            : On < child.BornOn ? Field("on", $"{On:yyyy-MM-dd}", $"{child.Name} was born on {child.BornOn:yyyy-MM-dd}; a later day is wanted.")
+            : On < child.BornOn
+                ? Field(
+                    "on",
+                    $"{On:yyyy-MM-dd}",
+                    $"{child.Name} was born on {child.BornOn:yyyy-MM-dd}; a later day is wanted."
+                )
             : null;
     }
 
     /// <summary>A new row of it.</summary>
-    public ObservationRow ToRow(DateOnly today) => new() { ChildId = ChildId, Ladder = Ladder, Step = Step, Help = Help, On = On ?? today, By = By?.Trim() ?? "", Note = Note?.Trim() ?? "", Minutes = Minutes };
+    public ObservationRow ToRow(DateOnly today) =>
+        new()
+        {
+            ChildId = ChildId,
+            Ladder = Ladder,
+            Step = Step,
+            Help = Help,
+            On = On ?? today,
+            By = By?.Trim() ?? "",
+            Note = Note?.Trim() ?? "",
+            Minutes = Minutes,
+        };
 }
 
 /// <summary>A step chosen; knowing better says the child is there, whatever was seen.</summary>
@@ -181,10 +326,20 @@ public sealed record ChosenView(int? Step, bool KnowsBetter, DateOnly? On)
 /// <param name="Chosen">The step an adult chose, or null.</param>
 /// <param name="Own">How long the child stays at work of its own choice.</param>
 public sealed record EvidenceView(
-    OfferView Offer, int Months, double Mean, double Low, double High, IReadOnlyList<CurvePoint> Curve, IReadOnlyList<RungView> Rungs,
-    IReadOnlyList<Observation> Seen, ChosenStep? Chosen, OwnWork Own);
+    OfferView Offer,
+    int Months,
+    double Mean,
+    double Low,
+    double High,
+    IReadOnlyList<CurvePoint> Curve,
+    IReadOnlyList<RungView> Rungs,
+    IReadOnlyList<Observation> Seen,
+    ChosenStep? Chosen,
+    OwnWork Own
+);
 
-/// <summary>Work of one's own choice in minutes: half last longer than the median, one in ten longer than the long.</summary>
+/// <summary>Work of one's own choice in minutes: half last longer than the median, one in ten longer than the
+/// long.</summary>
 public sealed record OwnWork(int Seen, double Median, double SeldomLonger)
 {
     /// <summary>The view of it.</summary>
@@ -207,11 +362,12 @@ internal sealed class ObservationsBodyValidator : AbstractValidator<Observations
     {
         RuleFor(o => o.Observations).NotEmpty().WithMessage("Nothing was seen: send at least one observation.");
         RuleFor(o => o.Observations).Must(o => o.Count <= 500).WithMessage("At most 500 at once.");
-        RuleForEach(o => o.Observations).ChildRules(o =>
-        {
-            o.RuleFor(x => x.By).MaximumLength(60).WithMessage("A name has at most 60 letters.");
-            o.RuleFor(x => x.Minutes).InclusiveBetween(1, 180).WithMessage("1 to 180 minutes are wanted.");
-            o.RuleFor(x => x.Note).MaximumLength(500).WithMessage("A note has at most 500 letters.");
-        });
+        RuleForEach(o => o.Observations)
+            .ChildRules(o =>
+            {
+                o.RuleFor(x => x.By).MaximumLength(60).WithMessage("A name has at most 60 letters.");
+                o.RuleFor(x => x.Minutes).InclusiveBetween(1, 180).WithMessage("1 to 180 minutes are wanted.");
+                o.RuleFor(x => x.Note).MaximumLength(500).WithMessage("A note has at most 500 letters.");
+            });
     }
 }

@@ -8,7 +8,13 @@ namespace Nido.Web.Group;
 public sealed record StepsView(DateOnly On, IReadOnlyList<LadderHead> Ladders, IReadOnlyList<ChildSteps> Children)
 {
     /// <summary>The grid of a group on a day.</summary>
-    public static StepsView Of(ChildrenGroup group, WaysOfWorking ways, IEnumerable<Ladder> ladders, Evidence evidence, DateOnly on)
+    public static StepsView Of(
+        ChildrenGroup group,
+        WaysOfWorking ways,
+        IEnumerable<Ladder> ladders,
+        Evidence evidence,
+        DateOnly on
+    )
     {
         ArgumentNullException.ThrowIfNull(group);
         ArgumentNullException.ThrowIfNull(evidence);
@@ -16,25 +22,56 @@ public sealed record StepsView(DateOnly On, IReadOnlyList<LadderHead> Ladders, I
         return new(
             on,
             [.. all.Select(l => new LadderHead(l.Id, l.Name, l.Head, l.Strand.Aim, l.Moves, l.Steps))],
-            [.. group.Children.Select(c => new ChildSteps(
-                c.Id, c.Name, Age.Written(c.MonthsOn(on)), c.MonthsOn(on),
-                [.. all.Select(l => OfferView.Of(group, c, l, evidence, ways, on))]))]);
+            [
+                .. group.Children.Select(c => new ChildSteps(
+                    c.Id,
+                    c.Name,
+                    Age.Written(c.MonthsOn(on)),
+                    c.MonthsOn(on),
+                    [.. all.Select(l => OfferView.Of(group, c, l, evidence, ways, on))]
+                )),
+            ]
+        );
     }
 }
 
 /// <summary>A column of the grid.</summary>
-public sealed record LadderHead(string Id, string Name, string Head, Core.Aim Aim, IReadOnlyList<string> Moves, IReadOnlyList<LadderStep> Steps);
+public sealed record LadderHead(
+    string Id,
+    string Name,
+    string Head,
+    Core.Aim Aim,
+    IReadOnlyList<string> Moves,
+    IReadOnlyList<LadderStep> Steps
+);
 
 /// <summary>A row of the grid, an offer a ladder.</summary>
 public sealed record ChildSteps(string ChildId, string Name, string Age, int Months, IReadOnlyList<OfferView> Offers);
 
-/// <summary>The step a child is offered, with the reason in words, whether anything was seen, and what is proposed.</summary>
+/// <summary>The step a child is offered, with the reason in words, whether anything was seen, and what is
+/// proposed.</summary>
 public sealed record OfferView(
-    int Step, HelpLevel Help, double Alone, double WithHelp, double Fit, IReadOnlyList<string> Trace, bool Seen, bool Chosen, StepProposal? Proposal,
-    Objective? Objective)
+    int Step,
+    HelpLevel Help,
+    double Alone,
+    double WithHelp,
+    double Fit,
+    IReadOnlyList<string> Trace,
+    bool Seen,
+    bool Chosen,
+    StepProposal? Proposal,
+    Objective? Objective
+)
 {
     /// <summary>The view of what a child is offered on a ladder.</summary>
-    public static OfferView Of(ChildrenGroup group, Child child, Ladder ladder, Evidence evidence, WaysOfWorking ways, DateOnly on)
+    public static OfferView Of(
+        ChildrenGroup group,
+        Child child,
+        Ladder ladder,
+        Evidence evidence,
+        WaysOfWorking ways,
+        DateOnly on
+    )
     {
         ArgumentNullException.ThrowIfNull(group);
         ArgumentNullException.ThrowIfNull(ways);
@@ -43,8 +80,23 @@ public sealed record OfferView(
         ArgumentNullException.ThrowIfNull(evidence);
         var offer = evidence.Offer(child, ladder, on, ladder.Steps, ways.For(child).Help)!;
         return new(
-            offer.Step, offer.Help, offer.Alone, offer.WithHelp, offer.Fit, offer.Trace, evidence.IsSeen(child.Id, ladder.Id), offer.IsChosen,
-            StepProposal.Of(group.Settings.StepRule, offer.Step, ladder.Steps.Count, evidence.Seen(child.Id, ladder.Id), on, evidence.Chosen(child.Id, ladder.Id)?.On),
-            evidence.Objectives.FirstOrDefault(o => o.ChildId == child.Id && o.Ladder == ladder.Id));
+            offer.Step,
+            offer.Help,
+            offer.Alone,
+            offer.WithHelp,
+            offer.Fit,
+            offer.Trace,
+            evidence.IsSeen(child.Id, ladder.Id),
+            offer.IsChosen,
+            StepProposal.Of(
+                group.Settings.StepRule,
+                offer.Step,
+                ladder.Steps.Count,
+                evidence.Seen(child.Id, ladder.Id),
+                on,
+                evidence.Chosen(child.Id, ladder.Id)?.On
+            ),
+            evidence.Objectives.FirstOrDefault(o => o.ChildId == child.Id && o.Ladder == ladder.Id)
+        );
     }
 }

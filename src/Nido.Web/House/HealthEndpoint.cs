@@ -10,7 +10,8 @@ public static class HealthEndpoint
     private static readonly string Start = Environment.GetEnvironmentVariable("NIDO_START") ?? "";
 
     /// <summary>Adds the endpoint.</summary>
-    public static void MapHealth(this RouteGroupBuilder api) => api.MapGet("/health", Look).WithName("health").WithTags("House");
+    public static void MapHealth(this RouteGroupBuilder api) =>
+        api.MapGet("/health", Look).WithName("health").WithTags("House");
 
     private static Results<Ok<Health>, JsonHttpResult<Health>> Look(SiteFolder folder)
     {
@@ -21,7 +22,10 @@ public static class HealthEndpoint
         }
         catch (Exception e) when (e is IOException or UnauthorizedAccessException)
         {
-            return TypedResults.Json(new Health("cannotWrite", Start), statusCode: StatusCodes.Status503ServiceUnavailable);
+            return TypedResults.Json(
+                new Health("cannotWrite", Start),
+                statusCode: StatusCodes.Status503ServiceUnavailable
+            );
         }
     }
 }

@@ -22,7 +22,11 @@ public static partial class HouseEndpoints
         house.MapPost("/backups", Make).WithName("makeBackup");
         house.MapGet("/backups/{name}", Fetch).WithName("fetchBackup");
         house.MapDelete("/backups/{name}", Drop).WithName("dropBackup");
-        house.MapPost("/backups/brought", Bring).WithName("bringBackup").Accepts<string>(Zip).WithMetadata(new LargeBody());
+        house
+            .MapPost("/backups/brought", Bring)
+            .WithName("bringBackup")
+            .Accepts<string>(Zip)
+            .WithMetadata(new LargeBody());
         house.MapPost("/backups/{name}/restore", Restore).WithName("restoreBackup");
         house.MapPost("/example", LayExample).WithName("layExample");
         house.MapGet("/bin", Bin).WithName("getBin");
@@ -33,35 +37,74 @@ public static partial class HouseEndpoints
     private static async Task<Ok<HouseView>> Look(SiteFolder folder, TimeProvider time, CancellationToken stop) =>
         TypedResults.Ok(await HouseReading.ViewAsync(folder, time.GetUtcNow(), stop));
 
-    /// <summary>The invented house of the demo, into a house where nobody lives; each part of it can be taken away like one's own.</summary>
+    /// <summary>The invented house of the demo, into a house where nobody lives; each part of it can be taken away like
+    /// one's own.</summary>
     private static async Task<Results<Created<WeekName>, ProblemHttpResult>> LayExample(
-        NidoDb db, Content content, Compositions compositions, CancellationToken stop)
+        NidoDb db,
+        Content content,
+        Compositions compositions,
+        CancellationToken stop
+    )
     {
         if (await db.Groups.IgnoreQueryFilters().AnyAsync(stop))
         {
-            return Problems.Rule("Somebody lives here", "The example is laid out only in a house without a group, in the bin, too. Empty the bin first, or look at it in another folder.");
+            return Problems.Rule(
+                "Somebody lives here",
+                "The example is laid out only in a house without a group, in the bin, too. Empty the bin first, or look at it in another folder."
+            );
         }
 
         await Site.SeedDemoAsync(db, NewId.Next, stop);
-        var first = await db.Weeks.Join(db.Groups, w => w.GroupId, g => g.Id, (w, g) => new { w.Id, w.GroupId, g.Name, g.Kind, w.ThemeId, w.Monday })
-            .OrderBy(w => w.Kind).FirstAsync(stop);
+        var first = await db
+            .Weeks.Join(
+                db.Groups,
+                w => w.GroupId,
+                g => g.Id,
+                (w, g) =>
+                    new
+                    {
+                        w.Id,
+                        w.GroupId,
+                        g.Name,
+                        g.Kind,
+                        w.ThemeId,
+                        w.Monday,
+                    }
+            )
+            .OrderBy(w => w.Kind)
+            .FirstAsync(stop);
         foreach (var week in await db.Weeks.Select(w => w.Id).ToListAsync(stop))
         {
             compositions.Begin(week);
         }
 
         return TypedResults.Created(
-            $"/api/weeks/{first.Id}", new WeekName(first.Id, first.GroupId, first.Name, (await db.ThemeAsync(content, first.ThemeId, stop))!.Name, first.Monday));
+            $"/api/weeks/{first.Id}",
+            new WeekName(
+                first.Id,
+                first.GroupId,
+                first.Name,
+                (await db.ThemeAsync(content, first.ThemeId, stop))!.Name,
+                first.Monday
+            )
+        );
     }
 
-    private static async Task<Created<BackupFile>> Make(SiteFolder folder, NidoDb db, TimeProvider time, CancellationToken stop)
+    private static async Task<Created<BackupFile>> Make(
+        SiteFolder folder,
+        NidoDb db,
+        TimeProvider time,
+        CancellationToken stop
+    )
     {
         var made = await Backup.MakeAsync(db, folder, time.GetUtcNow(), BackupReason.ByHand, stop);
         return TypedResults.Created($"/api/house/backups/{made.Name}", made);
     }
 
     private static Results<PhysicalFileHttpResult, NotFound> Fetch(string name, SiteFolder folder) =>
-        HouseReading.PathOf(folder, name) is { } file ? TypedResults.PhysicalFile(file, Zip, name) : TypedResults.NotFound();
+        HouseReading.PathOf(folder, name) is { } file
+            ? TypedResults.PhysicalFile(file, Zip, name)
+            : TypedResults.NotFound();
 
     private static Results<NoContent, NotFound> Drop(string name, SiteFolder folder)
     {
@@ -75,14 +118,24 @@ public static partial class HouseEndpoints
     }
 
     private static async Task<Results<Created<BackupFile>, ProblemHttpResult>> Bring(
-        HttpRequest request, SiteFolder folder, TimeProvider time, CancellationToken stop)
+        HttpRequest request,
+        SiteFolder folder,
+        TimeProvider time,
+        CancellationToken stop
+    )
     {
         var brought = await Backup.BringAsync(folder, request.Body, time.GetUtcNow(), stop);
         return TypedResults.Created($"/api/house/backups/{brought.Name}", brought);
     }
 
     private static async Task<Results<Ok<BackupFile>, NotFound>> Restore(
-        string name, SiteFolder folder, NidoDb db, SiteStamp stamp, TimeProvider time, CancellationToken stop)
+        string name,
+        SiteFolder folder,
+        NidoDb db,
+        SiteStamp stamp,
+        TimeProvider time,
+        CancellationToken stop
+    )
     {
         if (HouseReading.PathOf(folder, name) is null)
         {
@@ -98,7 +151,11 @@ public static partial class HouseEndpoints
         TypedResults.Ok(await TheBin.AllAsync(db, stop));
 
     private static async Task<Results<NoContent, NotFound, ProblemHttpResult>> BringBack(
-        string id, NidoDb db, SiteStamp stamp, CancellationToken stop)
+        string id,
+        NidoDb db,
+        SiteStamp stamp,
+        CancellationToken stop
+    )
     {
         if (await InAsync(db, id, stop) is not { } thing)
         {
@@ -116,7 +173,12 @@ public static partial class HouseEndpoints
     }
 
     private static async Task<Results<Ok<ErasedView>, NotFound>> Erase(
-        string id, NidoDb db, SiteFolder folder, SiteStamp stamp, CancellationToken stop)
+        string id,
+        NidoDb db,
+        SiteFolder folder,
+        SiteStamp stamp,
+        CancellationToken stop
+    )
     {
         if (await InAsync(db, id, stop) is not { } thing)
         {

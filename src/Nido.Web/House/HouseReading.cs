@@ -13,8 +13,15 @@ internal static partial class HouseReading
     {
         var all = Backup.All(folder);
         double? age = all.FirstOrDefault(b => b.Manifest is not null)?.Manifest is { } newest
-            ? Math.Round((now - newest.MadeAt).TotalHours, 1) : null;
-        return new(folder.Path, await Backup.ContentsAsync(folder.File, stop), new FileInfo(folder.File).Length, all, age);
+            ? Math.Round((now - newest.MadeAt).TotalHours, 1)
+            : null;
+        return new(
+            folder.Path,
+            await Backup.ContentsAsync(folder.File, stop),
+            new FileInfo(folder.File).Length,
+            all,
+            age
+        );
     }
 
     /// <summary>The file of a backup, or null: only names that Nido gives are looked for.</summary>
@@ -22,13 +29,19 @@ internal static partial class HouseReading
         OwnName().IsMatch(name) && Path.Combine(folder.Backups, name) is var file && File.Exists(file) ? file : null;
 
     /// <summary>What still holds something that was erased, and when it goes.</summary>
-    public static async Task<IReadOnlyList<StillHeld>> StillInAsync(SiteFolder folder, InBin thing, CancellationToken stop) =>
-    [
-        .. (await Backup.HoldingAsync(folder, thing.Kind, thing.Id, stop)).Select(h => new StillHeld(
-            h.Name,
-            h.Manifest is { Why: BackupReason.Nightly, MadeAt: var made } ? Retention.KeptUntil(DateOnly.FromDateTime(made.UtcDateTime))
-                : null)),
-    ];
+    public static async Task<IReadOnlyList<StillHeld>> StillInAsync(
+        SiteFolder folder,
+        InBin thing,
+        CancellationToken stop
+    ) =>
+        [
+            .. (await Backup.HoldingAsync(folder, thing.Kind, thing.Id, stop)).Select(h => new StillHeld(
+                h.Name,
+                h.Manifest is { Why: BackupReason.Nightly, MadeAt: var made }
+                    ? Retention.KeptUntil(DateOnly.FromDateTime(made.UtcDateTime))
+                    : null
+            )),
+        ];
 
     [GeneratedRegex(@"^nido-[0-9TZ-]{10,40}\.zip$")]
     private static partial Regex OwnName();

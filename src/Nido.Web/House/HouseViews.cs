@@ -8,7 +8,13 @@ namespace Nido.Web.House;
 /// <param name="Bytes">Size of its file.</param>
 /// <param name="Backups">Newest first.</param>
 /// <param name="NewestHoursAgo">Age of the newest backup in hours; null where there is none.</param>
-public sealed record HouseView(string Folder, BackupContents Here, long Bytes, IReadOnlyList<BackupFile> Backups, double? NewestHoursAgo);
+public sealed record HouseView(
+    string Folder,
+    BackupContents Here,
+    long Bytes,
+    IReadOnlyList<BackupFile> Backups,
+    double? NewestHoursAgo
+);
 
 /// <summary>What is left of something that was erased.</summary>
 /// <param name="StillIn">Backups that hold it still.</param>

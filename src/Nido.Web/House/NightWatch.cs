@@ -6,7 +6,8 @@ using Nido.Web.Common;
 namespace Nido.Web.House;
 
 /// <summary>
-/// What is done once a day while the house is open, at night or as soon as it is opened after one: a backup, old backups away, and
+/// What is done once a day while the house is open, at night or as soon as it is opened after one: a backup, old
+/// backups away, and
 /// what was long enough in the bin.
 /// </summary>
 /// <param name="scopes">For a database of its own.</param>
@@ -16,8 +17,13 @@ namespace Nido.Web.House;
 /// <param name="time">The clock.</param>
 /// <param name="log">Says how it went, without anything about children.</param>
 public sealed partial class NightWatch(
-    IServiceScopeFactory scopes, SiteFolder folder, OneWriter writer, SiteStamp stamp, TimeProvider time, ILogger<NightWatch> log)
-        : BackgroundService
+    IServiceScopeFactory scopes,
+    SiteFolder folder,
+    OneWriter writer,
+    SiteStamp stamp,
+    TimeProvider time,
+    ILogger<NightWatch> log
+) : BackgroundService
 {
     private static readonly TimeSpan Look = TimeSpan.FromMinutes(10);
 
@@ -65,8 +71,7 @@ public sealed partial class NightWatch(
             {
                 Failed(log, e);
             }
-        }
-        while (await timer.WaitForNextTickAsync(stoppingToken));
+        } while (await timer.WaitForNextTickAsync(stoppingToken));
     }
 
     [LoggerMessage(Level = LogLevel.Error, Message = "The backup of the night failed")]

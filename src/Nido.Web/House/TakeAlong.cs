@@ -17,16 +17,24 @@ public static class TakeAlong
     /// <summary>Adds the endpoints.</summary>
     public static void MapTakeAlong(this RouteGroupBuilder api)
     {
-        api.MapGet("/groups/{groupId}/children/{childId}/along.zip", Child).WithName("takeChildAlong").WithTags("House");
+        api.MapGet("/groups/{groupId}/children/{childId}/along.zip", Child)
+            .WithName("takeChildAlong")
+            .WithTags("House");
         var house = api.MapGroup("/house").WithTags("House");
         house.MapGet("/site.json", Site).WithName("takeHouseAlong");
         house.MapPost("/site", Bring).WithName("bringHouse").Accepts<string>("application/json");
         api.MapGet("/formats/site.schema.json", () => TypedResults.Text(SiteDocument.Schema, "application/schema+json"))
-            .WithName("siteSchema").WithTags("Files");
+            .WithName("siteSchema")
+            .WithTags("Files");
     }
 
     private static async Task<Results<FileContentHttpResult, NotFound>> Child(
-        string groupId, string childId, NidoDb db, Content content, CancellationToken stop)
+        string groupId,
+        string childId,
+        NidoDb db,
+        Content content,
+        CancellationToken stop
+    )
     {
         if (await ChildDocument.OfAsync(db, groupId, childId, stop) is not { } child)
         {
@@ -37,20 +45,35 @@ public static class TakeAlong
         using (var zip = new ZipArchive(file, ZipArchiveMode.Create, leaveOpen: true))
         {
             await WriteAsync(zip, "child.json", JsonSerializer.Serialize(child, Units.Json), stop);
-            await WriteAsync(zip, "read-me.html", child.Page(
-                l => content.Ladders.GetValueOrDefault(l)?.Name ?? l,
-                (l, s) => content.Ladders.GetValueOrDefault(l)?.Steps.FirstOrDefault(x => x.Number == s)?.Name ?? $"{s}"), stop);
+            await WriteAsync(
+                zip,
+                "read-me.html",
+                child.Page(
+                    l => content.Ladders.GetValueOrDefault(l)?.Name ?? l,
+                    (l, s) =>
+                        content.Ladders.GetValueOrDefault(l)?.Steps.FirstOrDefault(x => x.Number == s)?.Name ?? $"{s}"
+                ),
+                stop
+            );
         }
 
         return TypedResults.File(file.ToArray(), "application/zip", "along.zip");
     }
 
     private static async Task<FileContentHttpResult> Site(NidoDb db, CancellationToken stop) =>
-        TypedResults.File(JsonSerializer.SerializeToUtf8Bytes(await SiteDocument.OfAsync(db, stop), Units.Json),
-            "application/json; charset=utf-8", "nido-house.json");
+        TypedResults.File(
+            JsonSerializer.SerializeToUtf8Bytes(await SiteDocument.OfAsync(db, stop), Units.Json),
+            "application/json; charset=utf-8",
+            "nido-house.json"
+        );
 
     private static async Task<Results<NoContent, ProblemHttpResult>> Bring(
-        HttpRequest request, UnitSense sense, SiteStamp stamp, NidoDb db, CancellationToken stop)
+        HttpRequest request,
+        UnitSense sense,
+        SiteStamp stamp,
+        NidoDb db,
+        CancellationToken stop
+    )
     {
         var (site, problems) = await ReadAsync(TableText.Decode(await request.BytesAsync(stop)).Text, sense, stop);
         if (site is null || problems.Count > 0)
@@ -61,8 +84,10 @@ public static class TakeAlong
         // Two houses in one would mix their ledgers; a unit brings a week into a house that is lived in.
         if (await db.Groups.IgnoreQueryFilters().AnyAsync(stop) || await db.Movements.AnyAsync(stop))
         {
-            return Problems.Rule("This house is not empty",
-                "A whole house is brought into an empty one: start Nido with another folder (NIDO_DATA), or bring the weeks as units.");
+            return Problems.Rule(
+                "This house is not empty",
+                "A whole house is brought into an empty one: start Nido with another folder (NIDO_DATA), or bring the weeks as units."
+            );
         }
 
         site.AddTo(db);
@@ -72,7 +97,10 @@ public static class TakeAlong
     }
 
     private static async Task<(SiteDocument? Site, IReadOnlyList<FieldProblem> Problems)> ReadAsync(
-        string text, UnitSense sense, CancellationToken stop)
+        string text,
+        UnitSense sense,
+        CancellationToken stop
+    )
     {
         try
         {
@@ -84,32 +112,66 @@ public static class TakeAlong
 
             if (site.Format != "nido-site" || site.FormatVersion != 1)
             {
-                return (null, [new("format", $"{site.Format} {site.FormatVersion}",
-                    "This Nido reads \"nido-site\", version 1. A newer file is brought into a newer Nido.")]);
+                return (
+                    null,
+                    [
+                        new(
+                            "format",
+                            $"{site.Format} {site.FormatVersion}",
+                            "This Nido reads \"nido-site\", version 1. A newer file is brought into a newer Nido."
+                        ),
+                    ]
+                );
             }
 
             return (site, Sense.In(site) is { Count: > 0 } senseless ? senseless : [.. OfSite(site, sense).Take(50)]);
         }
-        catch (Exception e) when (
-            e is JsonException or Newtonsoft.Json.JsonException or FormatException or OverflowException or InvalidOperationException)
+        catch (Exception e)
+            when (e
+                    is JsonException
+                        or Newtonsoft.Json.JsonException
+                        or FormatException
+                        or OverflowException
+                        or InvalidOperationException
+            )
         {
             return (null, [new("file", "", $"This is not the file of a house: {e.Message}")]);
         }
     }
 
     private static IEnumerable<FieldProblem> OfSite(SiteDocument site, UnitSense sense) =>
-        UnitSense.Twice(site.Groups.Select(g => g.Id), "groups", "id")
-            .Concat(UnitSense.Twice(site.Groups.SelectMany(g => g.Children).Select(c => c.Id), "groups", "id of a child"))
-            .Concat(UnitSense.Twice(site.Groups.SelectMany(g => g.Adults).Select(a => a.Id), "groups", "id of an adult"))
+        UnitSense
+            .Twice(site.Groups.Select(g => g.Id), "groups", "id")
+            .Concat(
+                UnitSense.Twice(site.Groups.SelectMany(g => g.Children).Select(c => c.Id), "groups", "id of a child")
+            )
+            .Concat(
+                UnitSense.Twice(site.Groups.SelectMany(g => g.Adults).Select(a => a.Id), "groups", "id of an adult")
+            )
             .Concat(UnitSense.Twice(site.Weeks.Select(w => w.Id), "weeks", "id"))
             .Concat(UnitSense.Twice(site.Themes.Select(t => t.Id), "themes", "id"))
             .Concat(site.Groups.SelectMany((g, i) => sense.OfGroup(g.AsItStands(), $"groups[{i}].")))
-            .Concat(site.Weeks.SelectMany((w, i) => site.UnitOf(w) is { } unit
-                // What is wrong with its group stands under groups.
-                ? sense.Of(unit).Where(p => !p.Field.StartsWith("group.", StringComparison.Ordinal)).Select(p => p with { Field = $"weeks[{i}].{p.Field}" })
-                : [new($"weeks[{i}].groupId", w.GroupId, "No group of the file has this id.")]))
-            .Concat(site.Movements.Select((m, i) => (m, i)).Where(x => Math.Abs(x.m.Amount) > 1_000_000 || x.m.Note.Length > 200)
-                .Select(x => new FieldProblem($"movements[{x.i}]", $"{x.m.Amount}", "An amount goes to 1,000,000, a note has at most 200 letters.")));
+            .Concat(
+                site.Weeks.SelectMany(
+                    (w, i) =>
+                        site.UnitOf(w) is { } unit
+                            // What is wrong with its group stands under groups.
+                            ? sense
+                                .Of(unit)
+                                .Where(p => !p.Field.StartsWith("group.", StringComparison.Ordinal))
+                                .Select(p => p with { Field = $"weeks[{i}].{p.Field}" })
+                            : [new($"weeks[{i}].groupId", w.GroupId, "No group of the file has this id.")]
+                )
+            )
+            .Concat(
+                site.Movements.Select((m, i) => (m, i))
+                    .Where(x => Math.Abs(x.m.Amount) > 1_000_000 || x.m.Note.Length > 200)
+                    .Select(x => new FieldProblem(
+                        $"movements[{x.i}]",
+                        $"{x.m.Amount}",
+                        "An amount goes to 1,000,000, a note has at most 200 letters."
+                    ))
+            );
 
     private static async Task WriteAsync(ZipArchive zip, string name, string text, CancellationToken stop)
     {

@@ -18,22 +18,50 @@ public static class IdeasEndpoints
         ideas.MapGet("/{ideaId}/why-not", NotThere).WithName("whyNot");
     }
 
-    private static async Task<Results<Ok<IReadOnlyList<IdeaName>>, NotFound>> List(string weekId, WeekDesk desk, CancellationToken stop) =>
-        await desk.PlanAsync(weekId, stop) is { } plan ? TypedResults.Ok(IdeaReading.List(plan)) : TypedResults.NotFound();
-
-    private static async Task<Results<Ok<KeptOutIdea[]>, NotFound>> KeptOut(string weekId, WeekDesk desk, CancellationToken stop) =>
+    private static async Task<Results<Ok<IReadOnlyList<IdeaName>>, NotFound>> List(
+        string weekId,
+        WeekDesk desk,
+        CancellationToken stop
+    ) =>
         await desk.PlanAsync(weekId, stop) is { } plan
-            ? TypedResults.Ok(plan.Problem.KeptOut.Select(
-                b => new KeptOutIdea(b.Idea.Id, b.Idea.Title, b.Idea.Lead?.Name, CautionView.Of(b.Finding),
-                IdeaReading.InsteadOf(plan, Instead.Of(plan, b.Idea)))).ToArray())
+            ? TypedResults.Ok(IdeaReading.List(plan))
             : TypedResults.NotFound();
 
-    private static async Task<Results<Ok<UnsuitedIdea[]>, NotFound>> Unsuited(string weekId, WeekDesk desk, CancellationToken stop) =>
+    private static async Task<Results<Ok<KeptOutIdea[]>, NotFound>> KeptOut(
+        string weekId,
+        WeekDesk desk,
+        CancellationToken stop
+    ) =>
         await desk.PlanAsync(weekId, stop) is { } plan
-            ? TypedResults.Ok(plan.Problem.Input.Unsuited.Select(u => new UnsuitedIdea(u.Title, u.Lead.Name, u.Reasons)).ToArray())
+            ? TypedResults.Ok(
+                plan.Problem.KeptOut.Select(b => new KeptOutIdea(
+                        b.Idea.Id,
+                        b.Idea.Title,
+                        b.Idea.Lead?.Name,
+                        CautionView.Of(b.Finding),
+                        IdeaReading.InsteadOf(plan, Instead.Of(plan, b.Idea))
+                    ))
+                    .ToArray()
+            )
             : TypedResults.NotFound();
 
-    private static async Task<Results<Ok<WhyNotView>, NotFound>> NotThere(string weekId, string ideaId, WeekDesk desk, CancellationToken stop)
+    private static async Task<Results<Ok<UnsuitedIdea[]>, NotFound>> Unsuited(
+        string weekId,
+        WeekDesk desk,
+        CancellationToken stop
+    ) =>
+        await desk.PlanAsync(weekId, stop) is { } plan
+            ? TypedResults.Ok(
+                plan.Problem.Input.Unsuited.Select(u => new UnsuitedIdea(u.Title, u.Lead.Name, u.Reasons)).ToArray()
+            )
+            : TypedResults.NotFound();
+
+    private static async Task<Results<Ok<WhyNotView>, NotFound>> NotThere(
+        string weekId,
+        string ideaId,
+        WeekDesk desk,
+        CancellationToken stop
+    )
     {
         if (await desk.PlanAsync(weekId, stop) is not { } plan || plan.Problem.Uses.All(u => u.Idea.Id != ideaId))
         {
@@ -41,24 +69,46 @@ public static class IdeasEndpoints
         }
 
         var why = WhyNot.Of(plan, ideaId);
-        return TypedResults.Ok(new WhyNotView(
-            plan.Filled.Count(f => f.Use.Idea.Id == ideaId),
-            why.Slot is not { } slot ? null : new(
-                plan.Problem.Slots[slot].Day, plan.Problem.Days[plan.Problem.Slots[slot].Day].Date, plan.Problem.Blocks[plan.Problem.Slots[slot].Block].Id,
-                plan.Problem.Blocks[plan.Problem.Slots[slot].Block].Name, plan.Problem.Slots[slot].Offer, why.Instead?.Idea.Title,
-                Math.Round(why.Change!.ShortfallMinutes, 1), why.Change.Cents, why.Change.PrepMinutes, why.WishPoints),
-            why.Rules));
+        return TypedResults.Ok(
+            new WhyNotView(
+                plan.Filled.Count(f => f.Use.Idea.Id == ideaId),
+                why.Slot is not { } slot
+                    ? null
+                    : new(
+                        plan.Problem.Slots[slot].Day,
+                        plan.Problem.Days[plan.Problem.Slots[slot].Day].Date,
+                        plan.Problem.Blocks[plan.Problem.Slots[slot].Block].Id,
+                        plan.Problem.Blocks[plan.Problem.Slots[slot].Block].Name,
+                        plan.Problem.Slots[slot].Offer,
+                        why.Instead?.Idea.Title,
+                        Math.Round(why.Change!.ShortfallMinutes, 1),
+                        why.Change.Cents,
+                        why.Change.PrepMinutes,
+                        why.WishPoints
+                    ),
+                why.Rules
+            )
+        );
     }
 
-    private static async Task<Results<Ok<IdeaCard>, NotFound>> Card(string weekId, string ideaId, string? blockId, WeekDesk desk, CancellationToken stop)
+    private static async Task<Results<Ok<IdeaCard>, NotFound>> Card(
+        string weekId,
+        string ideaId,
+        string? blockId,
+        WeekDesk desk,
+        CancellationToken stop
+    )
     {
         var plan = await desk.PlanAsync(weekId, stop);
         var uses = plan?.Problem.Uses.Where(u => u.Idea.Id == ideaId).ToArray() ?? [];
         // Where it lies out, the card is that of the fullest of those days.
-        var laid = plan?.Filled.Where(f => f.Use.Idea.Id == ideaId && (blockId is null || f.Use.Block.Id == blockId))
-            .OrderByDescending(f => f.Use.On(f.Placement.Day).InReach).FirstOrDefault();
+        var laid = plan
+            ?.Filled.Where(f => f.Use.Idea.Id == ideaId && (blockId is null || f.Use.Block.Id == blockId))
+            .OrderByDescending(f => f.Use.On(f.Placement.Day).InReach)
+            .FirstOrDefault();
         return laid is { Use: { } lies } ? TypedResults.Ok(IdeaReading.Card(plan!, lies, laid.Value.Placement.Day))
-            : (uses.FirstOrDefault(u => u.Block.Id == blockId) ?? uses.FirstOrDefault()) is { } use ? TypedResults.Ok(IdeaReading.Card(plan!, use))
+            : (uses.FirstOrDefault(u => u.Block.Id == blockId) ?? uses.FirstOrDefault()) is { } use
+                ? TypedResults.Ok(IdeaReading.Card(plan!, use))
             : TypedResults.NotFound();
     }
 }
@@ -69,9 +119,20 @@ public static class IdeasEndpoints
 /// <param name="Rules">What keeps it out of other places.</param>
 public sealed record WhyNotView(int Placed, BestPlace? Best, IReadOnlyList<string> Rules);
 
-/// <summary>A place an idea could have and what that would change: minutes missing, cents, preparation and points of wishes; more is worse.</summary>
+/// <summary>A place an idea could have and what that would change: minutes missing, cents, preparation and points of
+/// wishes; more is worse.</summary>
 public sealed record BestPlace(
-    int Day, DateOnly Date, string BlockId, string BlockName, int Offer, string? Instead, double ShortfallMinutes, int Cents, int PrepMinutes, long WishPoints);
+    int Day,
+    DateOnly Date,
+    string BlockId,
+    string BlockName,
+    int Offer,
+    string? Instead,
+    double ShortfallMinutes,
+    int Cents,
+    int PrepMinutes,
+    long WishPoints
+);
 
 /// <summary>An idea that cannot be, because nothing at hand goes together for it.</summary>
 public sealed record UnsuitedIdea(string Title, string Material, IReadOnlyList<string> Reasons);

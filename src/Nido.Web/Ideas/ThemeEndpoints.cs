@@ -29,11 +29,22 @@ public static class ThemeEndpoints
         TypedResults.Ok((await db.ThemesAsync(content, stop)).Select(WeekReading.ThemeOf).ToArray());
 
     private static async Task<Results<Ok<ThemeForm>, NotFound>> Get(
-        string themeId, HttpContext http, NidoDb db, Content content, CancellationToken stop) =>
-        await db.ThemeAsync(content, themeId, stop) is { } theme ? TypedResults.Ok(Edition.Tell(http, Form(theme, content)))
+        string themeId,
+        HttpContext http,
+        NidoDb db,
+        Content content,
+        CancellationToken stop
+    ) =>
+        await db.ThemeAsync(content, themeId, stop) is { } theme
+            ? TypedResults.Ok(Edition.Tell(http, Form(theme, content)))
             : TypedResults.NotFound();
 
-    private static async Task<Results<Created<ThemeForm>, ProblemHttpResult>> Add(ThemeDraft draft, NidoDb db, Content content, CancellationToken stop)
+    private static async Task<Results<Created<ThemeForm>, ProblemHttpResult>> Add(
+        ThemeDraft draft,
+        NidoDb db,
+        Content content,
+        CancellationToken stop
+    )
     {
         var theme = Made(NewId.Next(), draft, content);
         db.Themes.Add(new ThemeRow { Id = theme.Id, Theme = theme });
@@ -42,11 +53,20 @@ public static class ThemeEndpoints
     }
 
     private static async Task<Results<Ok<ThemeForm>, NotFound, ProblemHttpResult>> Change(
-        string themeId, ThemeDraft draft, HttpContext http, NidoDb db, Content content, CancellationToken stop)
+        string themeId,
+        ThemeDraft draft,
+        HttpContext http,
+        NidoDb db,
+        Content content,
+        CancellationToken stop
+    )
     {
         if (content.Theme(themeId) is { } shipped)
         {
-            return Problems.Rule($"{shipped.Name} comes with Nido and stays as it is", "Keep what you changed as a theme of your own.");
+            return Problems.Rule(
+                $"{shipped.Name} comes with Nido and stays as it is",
+                "Keep what you changed as a theme of your own."
+            );
         }
 
         if (await db.Themes.SingleOrDefaultAsync(t => t.Id == themeId, stop) is not { } row)
@@ -65,7 +85,11 @@ public static class ThemeEndpoints
     }
 
     private static async Task<Results<NoContent, NotFound, ProblemHttpResult>> Remove(
-        string themeId, NidoDb db, TimeProvider time, CancellationToken stop)
+        string themeId,
+        NidoDb db,
+        TimeProvider time,
+        CancellationToken stop
+    )
     {
         if (await db.Themes.SingleOrDefaultAsync(t => t.Id == themeId, stop) is not { } row)
         {
@@ -75,7 +99,10 @@ public static class ThemeEndpoints
         // A week in the bin may come back and wants its theme then.
         if (await db.Weeks.IgnoreQueryFilters().AnyAsync(w => w.ThemeId == themeId, stop))
         {
-            return Problems.Rule($"{row.Theme.Name} cannot be taken out", "A week stands on it. Keep it, or change its words.");
+            return Problems.Rule(
+                $"{row.Theme.Name} cannot be taken out",
+                "A week stands on it. Keep it, or change its words."
+            );
         }
 
         row.BinnedAt = time.GetUtcNow();
@@ -85,7 +112,10 @@ public static class ThemeEndpoints
 
     private static Theme Made(string id, ThemeDraft draft, Content content)
     {
-        string[] words = [.. draft.Words.Select(w => w.Trim()).Where(w => w.Length > 0).Distinct(StringComparer.OrdinalIgnoreCase)];
+        string[] words =
+        [
+            .. draft.Words.Select(w => w.Trim()).Where(w => w.Length > 0).Distinct(StringComparer.OrdinalIgnoreCase),
+        ];
         var own = draft with { Words = words };
         return OwnTheme.Of(id, own, WeekInputs.Sorted(content, own.Letter.Trim(), words, own.Language, own.Fits));
     }
@@ -93,25 +123,26 @@ public static class ThemeEndpoints
     private static ThemeForm Form(Theme t, Content content) => new(t.Id, content.Theme(t.Id) is null, DraftOf(t));
 
     /// <summary>A theme as it is written.</summary>
-    internal static ThemeDraft DraftOf(Theme t) => new ThemeDraft(t.Name, t.Letter, t.Words)
-    {
-        Language = t.Language,
-        SecondLetter = t.SecondLetter,
-        NumbersTo = t.NumbersTo,
-        OlderNumbersTo = t.OlderNumbersTo,
-        Shapes = t.Shapes,
-        Colours = t.Colours,
-        Slots = t.Slots,
-        Story = t.Story,
-        Rhyme = t.Rhyme,
-        Questions = t.Questions,
-        Sayings = t.Sayings,
-        Greeting = t.Greeting,
-        Farewell = t.Farewell,
-        Books = t.Books,
-        Pictures = t.Pictures,
-        Fits = t.Fits,
-    };
+    internal static ThemeDraft DraftOf(Theme t) =>
+        new ThemeDraft(t.Name, t.Letter, t.Words)
+        {
+            Language = t.Language,
+            SecondLetter = t.SecondLetter,
+            NumbersTo = t.NumbersTo,
+            OlderNumbersTo = t.OlderNumbersTo,
+            Shapes = t.Shapes,
+            Colours = t.Colours,
+            Slots = t.Slots,
+            Story = t.Story,
+            Rhyme = t.Rhyme,
+            Questions = t.Questions,
+            Sayings = t.Sayings,
+            Greeting = t.Greeting,
+            Farewell = t.Farewell,
+            Books = t.Books,
+            Pictures = t.Pictures,
+            Fits = t.Fits,
+        };
 }
 
 /// <summary>A theme to look at or change.</summary>
@@ -125,22 +156,34 @@ internal sealed class ThemeDraftValidator : AbstractValidator<ThemeDraft>
     public ThemeDraftValidator()
     {
         RuleFor(t => t.Name).Must(n => PlainText.IsName(n, 80)).WithMessage("A theme needs a name of 1 to 80 letters.");
-        RuleFor(t => t.Letter).Must(l => l?.Trim() is [var one] && char.IsLetter(one)).WithMessage("One letter is wanted.");
+        RuleFor(t => t.Letter)
+            .Must(l => l?.Trim() is [var one] && char.IsLetter(one))
+            .WithMessage("One letter is wanted.");
         RuleFor(t => t.SecondLetter).Must(l => l.Trim().Length <= 1).WithMessage("One letter, or none.");
-        RuleFor(t => t.Words).Must(w => w.Count(x => !string.IsNullOrWhiteSpace(x)) >= 3).WithMessage("The theme is empty: write at least three words, with commas between them.");
+        RuleFor(t => t.Words)
+            .Must(w => w.Count(x => !string.IsNullOrWhiteSpace(x)) >= 3)
+            .WithMessage("The theme is empty: write at least three words, with commas between them.");
         RuleFor(t => t.Words).Must(w => w.Count <= 200).WithMessage("At most 200 words.");
-        RuleForEach(t => t.Words).Must(w => w.Trim().Length <= 40 && w.All(c => char.IsLetter(c) || c is ' ' or '-' or '\''))
+        RuleForEach(t => t.Words)
+            .Must(w => w.Trim().Length <= 40 && w.All(c => char.IsLetter(c) || c is ' ' or '-' or '\''))
             .WithMessage((_, w) => $"“{w}” is not a word: letters only, at most 40.");
         RuleFor(t => t.Language).Must(l => l is "en" or "es").WithMessage("en or es is wanted.");
         RuleFor(t => t.NumbersTo).InclusiveBetween(2, 20).WithMessage("Numbers go to 2 to 20.");
-        RuleFor(t => t.OlderNumbersTo).GreaterThanOrEqualTo(t => t.NumbersTo).WithMessage("The older ones' numbers go at least as far as the others'.");
+        RuleFor(t => t.OlderNumbersTo)
+            .GreaterThanOrEqualTo(t => t.NumbersTo)
+            .WithMessage("The older ones' numbers go at least as far as the others'.");
         RuleFor(t => t.OlderNumbersTo).LessThanOrEqualTo(100).WithMessage("The older ones' numbers go to 100 at most.");
-        RuleForEach(t => t.Slots).Must(s => Theme.RequiredSlots.Contains(s.Key) && s.Value.Length <= 40)
-            .WithMessage((_, s) => $"{s.Key} is not one of {string.Join(", ", Theme.RequiredSlots)}, or its word is longer than 40 letters.");
-        RuleForEach(t => t.Books).ChildRules(b =>
-        {
-            b.RuleFor(x => x.Title).Must(x => PlainText.IsName(x, 120)).WithMessage("A book needs a title.");
-            b.RuleFor(x => x.Minutes).InclusiveBetween(1, 60).WithMessage("Reading it takes 1 to 60 minutes.");
-        });
+        RuleForEach(t => t.Slots)
+            .Must(s => Theme.RequiredSlots.Contains(s.Key) && s.Value.Length <= 40)
+            .WithMessage(
+                (_, s) =>
+                    $"{s.Key} is not one of {string.Join(", ", Theme.RequiredSlots)}, or its word is longer than 40 letters."
+            );
+        RuleForEach(t => t.Books)
+            .ChildRules(b =>
+            {
+                b.RuleFor(x => x.Title).Must(x => PlainText.IsName(x, 120)).WithMessage("A book needs a title.");
+                b.RuleFor(x => x.Minutes).InclusiveBetween(1, 60).WithMessage("Reading it takes 1 to 60 minutes.");
+            });
     }
 }

@@ -25,26 +25,60 @@ public static class JournalEndpoints
         journal.MapGet("/journal", Group).WithName("getJournal");
         journal.MapGet("/children/{childId}/journal", Child).WithName("getChildJournal");
         // Words to find may name a child: they come in a body, never in an address.
-        journal.MapPost("/journal/find", Find).WithName("findInJournal").WithMetadata(new OnlyLooks()).ProducesProblem(400);
+        journal
+            .MapPost("/journal/find", Find)
+            .WithName("findInJournal")
+            .WithMetadata(new OnlyLooks())
+            .ProducesProblem(400);
     }
 
-    private static async Task<Results<Ok<ChildInJournal[]>, NotFound>> Group(string groupId, NidoDb db, CancellationToken stop)
+    private static async Task<Results<Ok<ChildInJournal[]>, NotFound>> Group(
+        string groupId,
+        NidoDb db,
+        CancellationToken stop
+    )
     {
         if (await db.GroupAsync(groupId, stop) is not { } group)
         {
             return TypedResults.NotFound();
         }
 
-        var seen = await db.Observations.Where(o => db.Children.Any(c => c.GroupId == groupId && c.Id == o.ChildId))
-            .GroupBy(o => o.ChildId).Select(g => new { g.Key, Count = g.Count(), Last = g.Max(o => o.On) }).ToDictionaryAsync(x => x.Key, stop);
-        return TypedResults.Ok(group.Children.Select(c => seen.TryGetValue(c.Id, out var s)
-            ? new ChildInJournal(c.Id, c.Name, s.Count, s.Last) : new ChildInJournal(c.Id, c.Name, 0, null)).ToArray());
+        var seen = await db
+            .Observations.Where(o => db.Children.Any(c => c.GroupId == groupId && c.Id == o.ChildId))
+            .GroupBy(o => o.ChildId)
+            .Select(g => new
+            {
+                g.Key,
+                Count = g.Count(),
+                Last = g.Max(o => o.On),
+            })
+            .ToDictionaryAsync(x => x.Key, stop);
+        return TypedResults.Ok(
+            group
+                .Children.Select(c =>
+                    seen.TryGetValue(c.Id, out var s)
+                        ? new ChildInJournal(c.Id, c.Name, s.Count, s.Last)
+                        : new ChildInJournal(c.Id, c.Name, 0, null)
+                )
+                .ToArray()
+        );
     }
 
     private static async Task<Results<Ok<ChildJournal>, NotFound, ProblemHttpResult>> Child(
-        string groupId, string childId, DateOnly? from, DateOnly? to, NidoDb db, Content content, TimeProvider time, CancellationToken stop)
+        string groupId,
+        string childId,
+        DateOnly? from,
+        DateOnly? to,
+        NidoDb db,
+        Content content,
+        TimeProvider time,
+        CancellationToken stop
+    )
     {
-        if (await db.GroupAsync(groupId, stop) is not { } group || group.Children.FirstOrDefault(c => c.Id == childId) is not { } child)
+        if (
+            await db.GroupAsync(groupId, stop) is not { } group
+            || group.Children.FirstOrDefault(c => c.Id == childId) is not { } child
+        )
         {
             return TypedResults.NotFound();
         }
@@ -57,18 +91,44 @@ public static class JournalEndpoints
         }
 
         var evidence = await db.EvidenceAsync(groupId, last, stop);
-        var paths = content.Ladders.Values.Where(l => evidence.IsSeen(child.Id, l.Id))
-            .Select(l => ChildPath.Of(child, l, evidence.Observations, evidence.AllChosen, first, last)).ToArray();
-        return TypedResults.Ok(new ChildJournal(
-            child.Id, child.Name, child.MonthsOn(last), first, last,
-            [.. paths.OrderByDescending(p => p.Seen.Count).ThenBy(p => p.Ladder.Name, StringComparer.Ordinal).Select(p => new LadderPath(
-                p.Ladder.Id, p.Ladder.Name, [.. p.Ladder.Steps.Select(s => s.Name)], p.Points, p.Seen, p.OwnBest,
-                evidence.Chosen(child.Id, p.Ladder.Id), evidence.Objectives.FirstOrDefault(o => o.ChildId == child.Id && o.Ladder == p.Ladder.Id)))],
-            [.. Found.In(evidence.Observations.Where(o => o.ChildId == child.Id && o.On >= first), "", _ => "")]));
+        var paths = content
+            .Ladders.Values.Where(l => evidence.IsSeen(child.Id, l.Id))
+            .Select(l => ChildPath.Of(child, l, evidence.Observations, evidence.AllChosen, first, last))
+            .ToArray();
+        return TypedResults.Ok(
+            new ChildJournal(
+                child.Id,
+                child.Name,
+                child.MonthsOn(last),
+                first,
+                last,
+                [
+                    .. paths
+                        .OrderByDescending(p => p.Seen.Count)
+                        .ThenBy(p => p.Ladder.Name, StringComparer.Ordinal)
+                        .Select(p => new LadderPath(
+                            p.Ladder.Id,
+                            p.Ladder.Name,
+                            [.. p.Ladder.Steps.Select(s => s.Name)],
+                            p.Points,
+                            p.Seen,
+                            p.OwnBest,
+                            evidence.Chosen(child.Id, p.Ladder.Id),
+                            evidence.Objectives.FirstOrDefault(o => o.ChildId == child.Id && o.Ladder == p.Ladder.Id)
+                        )),
+                ],
+                [.. Found.In(evidence.Observations.Where(o => o.ChildId == child.Id && o.On >= first), "", _ => "")]
+            )
+        );
     }
 
     private static async Task<Results<Ok<FoundView>, NotFound>> Find(
-        string groupId, FindBody body, NidoDb db, Content content, CancellationToken stop)
+        string groupId,
+        FindBody body,
+        NidoDb db,
+        Content content,
+        CancellationToken stop
+    )
     {
         if (await db.GroupAsync(groupId, stop) is not { } group)
         {
@@ -78,9 +138,20 @@ public static class JournalEndpoints
         var names = group.Children.ToDictionary(c => c.Id, c => c.Name);
         var evidence = await db.EvidenceAsync(groupId, DateOnly.MaxValue, stop);
         Observation[] found = [.. Found.In(evidence.Observations, body.Words, id => names.GetValueOrDefault(id, ""))];
-        return TypedResults.Ok(new FoundView(
-            found.Length, [.. found.Take(MostFound).Select(o => new FoundLine(
-                o, names.GetValueOrDefault(o.ChildId, ""), content.Ladders.TryGetValue(o.Ladder, out var ladder) ? ladder.Name : o.Ladder))]));
+        return TypedResults.Ok(
+            new FoundView(
+                found.Length,
+                [
+                    .. found
+                        .Take(MostFound)
+                        .Select(o => new FoundLine(
+                            o,
+                            names.GetValueOrDefault(o.ChildId, ""),
+                            content.Ladders.TryGetValue(o.Ladder, out var ladder) ? ladder.Name : o.Ladder
+                        )),
+                ]
+            )
+        );
     }
 }
 
@@ -96,7 +167,14 @@ public sealed record ChildInJournal(string ChildId, string Name, int Seen, DateO
 /// <param name="Ladders">Its way on each ladder of which anything is known, those with most seen first.</param>
 /// <param name="Notes">What was written down, newest first.</param>
 public sealed record ChildJournal(
-    string ChildId, string Name, int Months, DateOnly From, DateOnly To, IReadOnlyList<LadderPath> Ladders, IReadOnlyList<Observation> Notes);
+    string ChildId,
+    string Name,
+    int Months,
+    DateOnly From,
+    DateOnly To,
+    IReadOnlyList<LadderPath> Ladders,
+    IReadOnlyList<Observation> Notes
+);
 
 /// <summary>A way on a ladder.</summary>
 /// <param name="Id">The ladder.</param>
@@ -108,8 +186,15 @@ public sealed record ChildJournal(
 /// <param name="Chosen">The step an adult chose, or null.</param>
 /// <param name="Objective">What is worked towards, or null.</param>
 public sealed record LadderPath(
-    string Id, string Name, IReadOnlyList<string> Steps, IReadOnlyList<PathPoint> Points, IReadOnlyList<Observation> Seen, int? OwnBest, ChosenStep? Chosen,
-    Objective? Objective);
+    string Id,
+    string Name,
+    IReadOnlyList<string> Steps,
+    IReadOnlyList<PathPoint> Points,
+    IReadOnlyList<Observation> Seen,
+    int? OwnBest,
+    ChosenStep? Chosen,
+    Objective? Objective
+);
 
 /// <summary>Words to find.</summary>
 public sealed record FindBody(string Words);

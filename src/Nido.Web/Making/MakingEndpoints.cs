@@ -11,7 +11,10 @@ public static class MakingEndpoints
     /// <summary>Adds a calculator a name.</summary>
     public static void MapMaking(this RouteGroupBuilder api)
     {
-        var making = api.MapGroup("/making").WithTags("Making").WithMetadata(new OnlyLooks()).AddEndpointFilter<Refusing>();
+        var making = api.MapGroup("/making")
+            .WithTags("Making")
+            .WithMetadata(new OnlyLooks())
+            .AddEndpointFilter<Refusing>();
         Map<ArcRows.Ask, ArcRows.Answer>(making, "arc-rows", ArcRows.Of);
         Map<PackMix.Ask, PackMix.Answer>(making, "pack-mix", PackMix.Of);
         Map<Frame.Ask, Frame.Answer>(making, "frame", Frame.Of);
@@ -42,12 +45,22 @@ public static class MakingEndpoints
         Map<StickCards.Ask, StickCards.Answer>(making, "stick-cards", StickCards.Of);
         Map<SessionKits.Ask, SessionKits.Answer>(making, "session-kits", SessionKits.Of);
         Map<TrayFill.Ask, TrayFill.Answer>(making, "tray-fill", TrayFill.Of);
-        making.MapPost("/recipe-scale", (RecipeScale.Ask ask, Content content) => TypedResults.Ok(RecipeScale.Of(ask, content.Recipes, content.Allergens)))
-            .WithName("makeRecipeScale").ProducesProblem(400);
-        api.MapGet("/recipes", (Content content) => TypedResults.Ok(content.Recipes)).WithName("listRecipes").WithTags("Making");
+        making
+            .MapPost(
+                "/recipe-scale",
+                (RecipeScale.Ask ask, Content content) =>
+                    TypedResults.Ok(RecipeScale.Of(ask, content.Recipes, content.Allergens))
+            )
+            .WithName("makeRecipeScale")
+            .ProducesProblem(400);
+        api.MapGet("/recipes", (Content content) => TypedResults.Ok(content.Recipes))
+            .WithName("listRecipes")
+            .WithTags("Making");
     }
 
     private static void Map<TAsk, TAnswer>(RouteGroupBuilder making, string name, Func<TAsk, TAnswer> make) =>
-        making.MapPost($"/{name}", (TAsk ask) => TypedResults.Ok(make(ask)))
-            .WithName($"make{string.Concat(name.Split('-', '/').Select(w => char.ToUpperInvariant(w[0]) + w[1..]))}").ProducesProblem(400);
+        making
+            .MapPost($"/{name}", (TAsk ask) => TypedResults.Ok(make(ask)))
+            .WithName($"make{string.Concat(name.Split('-', '/').Select(w => char.ToUpperInvariant(w[0]) + w[1..]))}")
+            .ProducesProblem(400);
 }

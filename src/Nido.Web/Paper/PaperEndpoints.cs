@@ -19,7 +19,10 @@ public static class PaperEndpoints
     /// <summary>Adds the endpoints.</summary>
     public static void MapPaper(this RouteGroupBuilder api)
     {
-        var paper = api.MapGroup("/paper").WithTags("Paper").WithMetadata(new OnlyLooks()).AddEndpointFilter<Refusing>();
+        var paper = api.MapGroup("/paper")
+            .WithTags("Paper")
+            .WithMetadata(new OnlyLooks())
+            .AddEndpointFilter<Refusing>();
         paper.MapGet("/kinds", Kinds).WithName("listSheetKinds");
         paper.MapPost("/pages", Pages).WithName("lookAtSheet").ProducesProblem(400);
         paper.MapPost("/pdf", Pdf).WithName("printSheet").ProducesProblem(400);
@@ -29,24 +32,52 @@ public static class PaperEndpoints
     private static Ok<SheetKindView[]> Kinds(string? language)
     {
         var words = PaperWords.In(language ?? "en");
-        return TypedResults.Ok(SheetKinds.All.Select(k => new SheetKindView(
-            k.Id, words.Kind(k.Id), k.Family, words.Family(k.Family),
-            [.. k.Fields.Select(f => new FieldView(
-                f.Name, words.Field(f.Name), f.Kind, f.Least, f.Most, f.Unit, f.Start, [.. f.Choices.Select(c => new ChoiceOfField(c, words.Choice(c)))]))])).ToArray());
+        return TypedResults.Ok(
+            SheetKinds
+                .All.Select(k => new SheetKindView(
+                    k.Id,
+                    words.Kind(k.Id),
+                    k.Family,
+                    words.Family(k.Family),
+                    [
+                        .. k.Fields.Select(f => new FieldView(
+                            f.Name,
+                            words.Field(f.Name),
+                            f.Kind,
+                            f.Least,
+                            f.Most,
+                            f.Unit,
+                            f.Start,
+                            [.. f.Choices.Select(c => new ChoiceOfField(c, words.Choice(c)))]
+                        )),
+                    ]
+                ))
+                .ToArray()
+        );
     }
 
     private static Ok<SheetView> Pages(SheetBody body, Content content)
     {
         var sheet = body.Make(content);
-        return TypedResults.Ok(new SheetView(
-            sheet.Title, sheet.Pages.Count, [.. sheet.Pages.Take(MostShown).Select(p => SheetSvg.Of(p, sheet.Title))], sheet.Notes));
+        return TypedResults.Ok(
+            new SheetView(
+                sheet.Title,
+                sheet.Pages.Count,
+                [.. sheet.Pages.Take(MostShown).Select(p => SheetSvg.Of(p, sheet.Title))],
+                sheet.Notes
+            )
+        );
     }
 
     private static FileContentHttpResult Pdf(SheetBody body, Content content)
     {
         var sheet = body.Make(content);
         var pages = Enumerable.Repeat(sheet.Pages, body.Copies).SelectMany(p => p);
-        return TypedResults.File(SheetPdf.Of(sheet.Title, body.Language, pages), "application/pdf", $"{sheet.Kind}.pdf");
+        return TypedResults.File(
+            SheetPdf.Of(sheet.Title, body.Language, pages),
+            "application/pdf",
+            $"{sheet.Kind}.pdf"
+        );
     }
 
     private static FileContentHttpResult Svg(SheetBody body, Content content)
@@ -70,11 +101,25 @@ public static class PaperEndpoints
 }
 
 /// <summary>A kind of sheet and what can be asked of it, named in a language.</summary>
-public sealed record SheetKindView(string Id, string Name, SheetFamily Family, string FamilyName, IReadOnlyList<FieldView> Fields);
+public sealed record SheetKindView(
+    string Id,
+    string Name,
+    SheetFamily Family,
+    string FamilyName,
+    IReadOnlyList<FieldView> Fields
+);
 
 /// <summary>A field of a sheet: its name for the interface and for people, what it takes, where it begins.</summary>
 public sealed record FieldView(
-    string Name, string Label, FieldKind Kind, double Least, double Most, string Unit, string Start, IReadOnlyList<ChoiceOfField> Choices);
+    string Name,
+    string Label,
+    FieldKind Kind,
+    double Least,
+    double Most,
+    string Unit,
+    string Start,
+    IReadOnlyList<ChoiceOfField> Choices
+);
 
 /// <summary>One of the choices of a field.</summary>
 public sealed record ChoiceOfField(string Id, string Name);
@@ -95,16 +140,27 @@ public sealed record SheetView(string Title, int Pages, IReadOnlyList<string> Sh
 /// <param name="Head">What it is for.</param>
 /// <param name="Copies">1–60, in PDF.</param>
 public sealed record SheetBody(
-    string Kind, SheetValues? Values = null, PaperSize Paper = PaperSize.A4, string Language = "en", bool LeftHanded = false, SheetHead? Head = null,
-    int Copies = 1)
+    string Kind,
+    SheetValues? Values = null,
+    PaperSize Paper = PaperSize.A4,
+    string Language = "en",
+    bool LeftHanded = false,
+    SheetHead? Head = null,
+    int Copies = 1
+)
 {
     /// <summary>The sheet, with beats of its words from the dictionaries.</summary>
     public Sheet Make(Content content)
     {
         ArgumentNullException.ThrowIfNull(content);
         Func<string, Pronunciation?> said = Language == "es" ? SpanishSounds.Find : content.English.Find;
-        return SheetKinds.Get(Kind).Make(
-            Values ?? new(), new(Paper, Language, LeftHanded, Head ?? new()) { Beats = w => said(w)?.Syllables }, Lettering.Ours);
+        return SheetKinds
+            .Get(Kind)
+            .Make(
+                Values ?? new(),
+                new(Paper, Language, LeftHanded, Head ?? new()) { Beats = w => said(w)?.Syllables },
+                Lettering.Ours
+            );
     }
 }
 
@@ -114,7 +170,8 @@ internal sealed class SheetBodyValidator : AbstractValidator<SheetBody>
     {
         RuleFor(s => s.Language).Must(l => l is "en" or "es").WithMessage("en or es is wanted.");
         RuleFor(s => s.Copies).InclusiveBetween(1, 60).WithMessage("1 to 60 copies are printed at once.");
-        RuleFor(s => s.Head).Must(h => h is null || new[] { h.Idea, h.Step, h.Day, h.Name }.All(t => t is null || t.Length <= 100))
+        RuleFor(s => s.Head)
+            .Must(h => h is null || new[] { h.Idea, h.Step, h.Day, h.Name }.All(t => t is null || t.Length <= 100))
             .WithMessage("A part of the heading has at most 100 letters.");
     }
 }

@@ -13,7 +13,8 @@ using Nido.Web.Week;
 
 namespace Nido.Web.Paper;
 
-/// <summary>The paper of a week: what is needed, chosen and counted; all of it in one PDF; a day, the cards of its ideas.</summary>
+/// <summary>The paper of a week: what is needed, chosen and counted; all of it in one PDF; a day, the cards of its
+/// ideas.</summary>
 public static class WeekPaperEndpoints
 {
     /// <summary>Adds the endpoints.</summary>
@@ -27,7 +28,12 @@ public static class WeekPaperEndpoints
     }
 
     private static async Task<Results<Ok<PaperView>, NotFound, ProblemHttpResult>> Get(
-        string weekId, string? language, WeekDesk desk, Content content, CancellationToken stop)
+        string weekId,
+        string? language,
+        WeekDesk desk,
+        Content content,
+        CancellationToken stop
+    )
     {
         if (await desk.PlanAsync(weekId, stop) is not { } plan)
         {
@@ -40,14 +46,25 @@ public static class WeekPaperEndpoints
         }
 
         var made = MadeOrder.Of(plan, Setting(plan, language ?? "en", content), Lettering.Ours, stop);
-        return TypedResults.Ok(new PaperView(
-            plan.Problem.Group.Settings.HasPrinter, [.. made.Select(m => OrderView.Of(m, language ?? "en"))], made.Sum(m => m.Printed),
-            PrepTasks.Of(plan).Sum(t => t.Spared), plan.Problem.Group.Settings.Paper,
-            [.. plan.Problem.Days.Select(d => d.Date)]));
+        return TypedResults.Ok(
+            new PaperView(
+                plan.Problem.Group.Settings.HasPrinter,
+                [.. made.Select(m => OrderView.Of(m, language ?? "en"))],
+                made.Sum(m => m.Printed),
+                PrepTasks.Of(plan).Sum(t => t.Spared),
+                plan.Problem.Group.Settings.Paper,
+                [.. plan.Problem.Days.Select(d => d.Date)]
+            )
+        );
     }
 
     private static async Task<Results<FileContentHttpResult, NotFound>> Pdf(
-        string weekId, PaperBody body, WeekDesk desk, Content content, CancellationToken stop)
+        string weekId,
+        PaperBody body,
+        WeekDesk desk,
+        Content content,
+        CancellationToken stop
+    )
     {
         if (await desk.PlanAsync(weekId, stop) is not { } plan)
         {
@@ -55,28 +72,64 @@ public static class WeekPaperEndpoints
         }
 
         var setting = Setting(plan, body.Language, content);
-        MadeOrder[] made = [.. MadeOrder.Of(plan, setting, Lettering.Ours, stop).Where(m => !body.Without.Contains(m.Order.Id))];
+        MadeOrder[] made =
+        [
+            .. MadeOrder.Of(plan, setting, Lettering.Ours, stop).Where(m => !body.Without.Contains(m.Order.Id)),
+        ];
         var list = new Pad(setting, Lettering.Ours);
         MadeOrder.List(list, made);
-        var pages = list.Done().Concat(made.Where(m => m.Sheet is not null).SelectMany(m => Enumerable.Repeat(m.Sheet!.Pages, m.Order.Copies).SelectMany(p => p)));
-        return TypedResults.File(SheetPdf.Of(list.Words.Say("paperOfTheWeek"), body.Language, pages), "application/pdf", "paper.pdf");
+        var pages = list.Done()
+            .Concat(
+                made.Where(m => m.Sheet is not null)
+                    .SelectMany(m => Enumerable.Repeat(m.Sheet!.Pages, m.Order.Copies).SelectMany(p => p))
+            );
+        return TypedResults.File(
+            SheetPdf.Of(list.Words.Say("paperOfTheWeek"), body.Language, pages),
+            "application/pdf",
+            "paper.pdf"
+        );
     }
 
     private static async Task<Results<FileContentHttpResult, NotFound, ProblemHttpResult>> Day(
-        string weekId, int day, string? language, WeekDesk desk, Content content, CancellationToken stop) =>
+        string weekId,
+        int day,
+        string? language,
+        WeekDesk desk,
+        Content content,
+        CancellationToken stop
+    ) =>
         await desk.PlanAsync(weekId, stop) is { } plan && day >= 0 && day < plan.Problem.Days.Count
-            ? Drawn(plan, language, content, "kind.day-page", $"day-{plan.Problem.Days[day].Date:yyyy-MM-dd}.pdf", pad => DayPage.Draw(pad, plan, day))
+            ? Drawn(
+                plan,
+                language,
+                content,
+                "kind.day-page",
+                $"day-{plan.Problem.Days[day].Date:yyyy-MM-dd}.pdf",
+                pad => DayPage.Draw(pad, plan, day)
+            )
             : TypedResults.NotFound();
 
     private static async Task<Results<FileContentHttpResult, NotFound, ProblemHttpResult>> Cards(
-        string weekId, string? language, WeekDesk desk, Content content, CancellationToken stop) =>
+        string weekId,
+        string? language,
+        WeekDesk desk,
+        Content content,
+        CancellationToken stop
+    ) =>
         await desk.PlanAsync(weekId, stop) is { } plan
             ? Drawn(plan, language, content, "kind.idea-cards", "cards.pdf", pad => IdeaCards.Draw(pad, plan))
             : TypedResults.NotFound();
 
     /// <summary>A PDF of pages about a plan; refused in a language that is not spoken.</summary>
     public static Results<FileContentHttpResult, NotFound, ProblemHttpResult> Drawn(
-        WeekPlan plan, string? language, Content content, string title, string name, Action<Pad> draw, PaperSize? paper = null)
+        WeekPlan plan,
+        string? language,
+        Content content,
+        string title,
+        string name,
+        Action<Pad> draw,
+        PaperSize? paper = null
+    )
     {
         ArgumentNullException.ThrowIfNull(draw);
         if (language is not (null or "en" or "es"))
@@ -102,7 +155,12 @@ public static class WeekPaperEndpoints
     {
         var (group, days) = (plan.Problem.Group, plan.Problem.Days);
         Func<string, Pronunciation?> said = language == "es" ? SpanishSounds.Find : content.English.Find;
-        return new(group.Settings.Paper, language, false, new(group.Name, null, days.Count > 0 ? PaperWords.In(language).FromTo(days[0].Date, days[^1].Date) : null))
+        return new(
+            group.Settings.Paper,
+            language,
+            false,
+            new(group.Name, null, days.Count > 0 ? PaperWords.In(language).FromTo(days[0].Date, days[^1].Date) : null)
+        )
         {
             Beats = w => said(w)?.Syllables,
         };
@@ -120,7 +178,13 @@ public sealed record PaperBody(IReadOnlyList<string> Without, string Language = 
 /// <param name="Paper">A4 or Letter.</param>
 /// <param name="Days">Days that have a page of their own.</param>
 public sealed record PaperView(
-    bool HasPrinter, IReadOnlyList<OrderView> Orders, int Pages, int Spared, PaperSize Paper, IReadOnlyList<DateOnly> Days);
+    bool HasPrinter,
+    IReadOnlyList<OrderView> Orders,
+    int Pages,
+    int Spared,
+    PaperSize Paper,
+    IReadOnlyList<DateOnly> Days
+);
 
 /// <summary>A sheet a week needs.</summary>
 /// <param name="Id">To leave it out by.</param>
@@ -138,8 +202,21 @@ public sealed record PaperView(
 /// <param name="Notes">What whoever prints must know.</param>
 /// <param name="Problem">Why it cannot be made, and the way out; null where it can.</param>
 public sealed record OrderView(
-    string Id, string Kind, string Title, SheetValues Values, int Pages, int Copies, bool LeftHanded, string For, int? Step, IReadOnlyList<string> Names,
-    DateOnly NeededOn, DateOnly Evening, IReadOnlyList<string> Notes, FieldProblem? Problem)
+    string Id,
+    string Kind,
+    string Title,
+    SheetValues Values,
+    int Pages,
+    int Copies,
+    bool LeftHanded,
+    string For,
+    int? Step,
+    IReadOnlyList<string> Names,
+    DateOnly NeededOn,
+    DateOnly Evening,
+    IReadOnlyList<string> Notes,
+    FieldProblem? Problem
+)
 {
     /// <summary>As made.</summary>
     public static OrderView Of(MadeOrder made, string language)
@@ -147,8 +224,21 @@ public sealed record OrderView(
         ArgumentNullException.ThrowIfNull(made);
         var o = made.Order;
         return new(
-            o.Id, o.Kind, PaperWords.In(language).Kind(o.Kind), o.Values, made.Sheet?.Pages.Count ?? 0, o.Copies, o.LeftHanded, o.For, o.Step, o.Names, o.NeededOn,
-            o.Evening, made.Sheet?.Notes ?? [], made.Problem is { } p ? new(p.Field, p.Value, p.Allowed) : null);
+            o.Id,
+            o.Kind,
+            PaperWords.In(language).Kind(o.Kind),
+            o.Values,
+            made.Sheet?.Pages.Count ?? 0,
+            o.Copies,
+            o.LeftHanded,
+            o.For,
+            o.Step,
+            o.Names,
+            o.NeededOn,
+            o.Evening,
+            made.Sheet?.Notes ?? [],
+            made.Problem is { } p ? new(p.Field, p.Value, p.Allowed) : null
+        );
     }
 }
 

@@ -16,7 +16,12 @@ public static class PrepEndpoints
     public static void MapPrep(this RouteGroupBuilder api) =>
         api.MapGet("/weeks/{weekId}/prep", Get).WithName("getPrep").WithTags("Prep");
 
-    private static async Task<Results<Ok<PrepView>, NotFound>> Get(string weekId, WeekDesk desk, TimeProvider time, CancellationToken stop)
+    private static async Task<Results<Ok<PrepView>, NotFound>> Get(
+        string weekId,
+        WeekDesk desk,
+        TimeProvider time,
+        CancellationToken stop
+    )
     {
         if (await desk.PlanAsync(weekId, stop) is not { } plan)
         {
@@ -25,35 +30,99 @@ public static class PrepEndpoints
 
         var capacity = plan.Problem.Group.Settings.EveningPrepMinutes;
         var materials = WeekReading.Materials(plan);
-        var tasks = PrepTasks.Of(plan, DateOnly.FromDateTime(time.GetLocalNow().DateTime)).Select((t, k) => (Number: k, Task: t)).ToArray();
-        return TypedResults.Ok(new PrepView(
-            [.. tasks.GroupBy(t => t.Task.Evening).Select(g => new EveningView(g.Key, g.Sum(t => t.Task.Minutes), capacity, [.. g.Select(t => Task(t.Number, t.Task))]))],
-            [.. materials.Where(m => m.Packs > 0)], plan.Problem.Group.Settings.BudgetCents,
-            [.. plan.Materials().Where(l => l.IsToAsk).Select(l => new AskView(materials.First(m => m.MaterialId == l.Material.Id), CupboardReading.AskFor(l, plan)))],
-            CuttingLayout.Of(plan), Paints.Of(plan)?.Trace ?? [],
-            [.. plan.Filled.GroupBy(f => f.Placement.Day).Select(day => new TraysView(
-                plan.Problem.Days[day.Key].Date,
-                [.. day.Where(f => f.Use.On(f.Placement.Day).Demand.Count > 0).Select(f => new TrayView(
-                    f.Use.Block.Name, f.Use.Idea.Title,
-                    [.. f.Use.On(f.Placement.Day).Demand.Select(Thing)]))]))],
-            [.. Refreshes.Of(plan).Select(r => new RefreshOfDay(
-                plan.Problem.Days[r.Day].Date, plan.Problem.Uses[plan.State.Uses[r.Slot]].Idea.Title, new(r.Kind, r.Adds?.Name, r.Colour, r.Place, r.LeftOut)))]));
+        var tasks = PrepTasks
+            .Of(plan, DateOnly.FromDateTime(time.GetLocalNow().DateTime))
+            .Select((t, k) => (Number: k, Task: t))
+            .ToArray();
+        return TypedResults.Ok(
+            new PrepView(
+                [
+                    .. tasks
+                        .GroupBy(t => t.Task.Evening)
+                        .Select(g => new EveningView(
+                            g.Key,
+                            g.Sum(t => t.Task.Minutes),
+                            capacity,
+                            [.. g.Select(t => Task(t.Number, t.Task))]
+                        )),
+                ],
+                [.. materials.Where(m => m.Packs > 0)],
+                plan.Problem.Group.Settings.BudgetCents,
+                [
+                    .. plan.Materials()
+                        .Where(l => l.IsToAsk)
+                        .Select(l => new AskView(
+                            materials.First(m => m.MaterialId == l.Material.Id),
+                            CupboardReading.AskFor(l, plan)
+                        )),
+                ],
+                CuttingLayout.Of(plan),
+                Paints.Of(plan)?.Trace ?? [],
+                [
+                    .. plan
+                        .Filled.GroupBy(f => f.Placement.Day)
+                        .Select(day => new TraysView(
+                            plan.Problem.Days[day.Key].Date,
+                            [
+                                .. day.Where(f => f.Use.On(f.Placement.Day).Demand.Count > 0)
+                                    .Select(f => new TrayView(
+                                        f.Use.Block.Name,
+                                        f.Use.Idea.Title,
+                                        [.. f.Use.On(f.Placement.Day).Demand.Select(Thing)]
+                                    )),
+                            ]
+                        )),
+                ],
+                [
+                    .. Refreshes
+                        .Of(plan)
+                        .Select(r => new RefreshOfDay(
+                            plan.Problem.Days[r.Day].Date,
+                            plan.Problem.Uses[plan.State.Uses[r.Slot]].Idea.Title,
+                            new(r.Kind, r.Adds?.Name, r.Colour, r.Place, r.LeftOut)
+                        )),
+                ]
+            )
+        );
     }
 
-    private static TaskView Task(int number, PrepTask t) => new(
-        number, t.What, t.For, t.Minutes, t.NeededOn, t.Latest, t.WaitHours, t.Before, t.IsCritical, t.TooLate, t.InTheMorning, t.KeepsDays, t.AdultOnly, [.. t.Cautions.Select(CautionView.Of)], t.Spared);
+    private static TaskView Task(int number, PrepTask t) =>
+        new(
+            number,
+            t.What,
+            t.For,
+            t.Minutes,
+            t.NeededOn,
+            t.Latest,
+            t.WaitHours,
+            t.Before,
+            t.IsCritical,
+            t.TooLate,
+            t.InTheMorning,
+            t.KeepsDays,
+            t.AdultOnly,
+            [.. t.Cautions.Select(CautionView.Of)],
+            t.Spared
+        );
 
     /// <summary>"12 × Jar lids" for what is counted, "900 g Rice" for what is measured.</summary>
-    private static string Thing(DemandLine line) => line.Material.Unit is MaterialUnit.Piece or MaterialUnit.Sheet
-        ? $"{line.Amount:0.##} × {line.Material.Name}"
-        : $"{line.Amount:0.##} {Data.Formats.CupboardCsv.UnitName(line.Material.Unit)} {line.Material.Name}";
+    private static string Thing(DemandLine line) =>
+        line.Material.Unit is MaterialUnit.Piece or MaterialUnit.Sheet
+            ? $"{line.Amount:0.##} × {line.Material.Name}"
+            : $"{line.Amount:0.##} {Data.Formats.CupboardCsv.UnitName(line.Material.Unit)} {line.Material.Name}";
 }
 
 /// <summary>The Prep screen.</summary>
 public sealed record PrepView(
-    IReadOnlyList<EveningView> Evenings, IReadOnlyList<MaterialLineView> ToBuy, int BudgetCents, IReadOnlyList<AskView> ToAsk,
-    IReadOnlyList<CuttingLayout> ToCut, IReadOnlyList<string> ToMix, IReadOnlyList<TraysView> Trays,
-    IReadOnlyList<RefreshOfDay> Refreshes);
+    IReadOnlyList<EveningView> Evenings,
+    IReadOnlyList<MaterialLineView> ToBuy,
+    int BudgetCents,
+    IReadOnlyList<AskView> ToAsk,
+    IReadOnlyList<CuttingLayout> ToCut,
+    IReadOnlyList<string> ToMix,
+    IReadOnlyList<TraysView> Trays,
+    IReadOnlyList<RefreshOfDay> Refreshes
+);
 
 /// <summary>The one thing about a base that is new on a day.</summary>
 public sealed record RefreshOfDay(DateOnly Day, string Title, RefreshView Refresh);
@@ -64,9 +133,26 @@ public sealed record AskView(MaterialLineView Line, AskFamilies Ask);
 /// <summary>An evening's work against what an evening holds.</summary>
 public sealed record EveningView(DateOnly Evening, int Minutes, int Capacity, IReadOnlyList<TaskView> Tasks);
 
-/// <summary>A task of an evening, or of the morning where it does not keep: its number over the week, the last evening it can be begun, what waits for it, how long it keeps, what to mind at it, and the minutes that printing spares.</summary>
+/// <summary>A task of an evening, or of the morning where it does not keep: its number over the week, the last evening
+/// it can be begun, what waits for it, how long it keeps, what to mind at it, and the minutes that printing
+/// spares.</summary>
 public sealed record TaskView(
-    int Number, string What, string For, int Minutes, DateOnly NeededOn, DateOnly Latest, int WaitHours, int? Before, bool IsCritical, string? TooLate, bool InTheMorning, int? KeepsDays, bool AdultOnly, IReadOnlyList<CautionView> Cautions, int Spared);
+    int Number,
+    string What,
+    string For,
+    int Minutes,
+    DateOnly NeededOn,
+    DateOnly Latest,
+    int WaitHours,
+    int? Before,
+    bool IsCritical,
+    string? TooLate,
+    bool InTheMorning,
+    int? KeepsDays,
+    bool AdultOnly,
+    IReadOnlyList<CautionView> Cautions,
+    int Spared
+);
 
 /// <summary>What lies out on a day.</summary>
 public sealed record TraysView(DateOnly Day, IReadOnlyList<TrayView> Trays);

@@ -8,7 +8,8 @@ using Nido.Web.Common;
 
 namespace Nido.Web.Safety;
 
-/// <summary>Allergens: the vocabulary, how words are read with it, and what this house has said of words nobody knows.</summary>
+/// <summary>Allergens: the vocabulary, how words are read with it, and what this house has said of words nobody
+/// knows.</summary>
 public static class AllergenEndpoints
 {
     /// <summary>Adds the endpoints.</summary>
@@ -19,8 +20,24 @@ public static class AllergenEndpoints
         allergens.MapPost("/read", Read).WithName("readAllergies").WithMetadata(new OnlyLooks());
         allergens.MapGet("/unknown", Unknown).WithName("listUnknownAllergies");
         allergens.MapPut("/unknown", Mark).WithName("markAllergy");
-        api.MapGet("/materials", (Content content) => TypedResults.Ok(content.Materials.Select(m => new MaterialName(m.Id, m.Name, m.Shelf, m.Allergens, m.MayContain, m.Held)).ToArray()))
-            .WithName("listMaterials").WithTags("Allergens");
+        api.MapGet(
+                "/materials",
+                (Content content) =>
+                    TypedResults.Ok(
+                        content
+                            .Materials.Select(m => new MaterialName(
+                                m.Id,
+                                m.Name,
+                                m.Shelf,
+                                m.Allergens,
+                                m.MayContain,
+                                m.Held
+                            ))
+                            .ToArray()
+                    )
+            )
+            .WithName("listMaterials")
+            .WithTags("Allergens");
     }
 
     private static Ok<ReadAllergies> Read(AllergyText body, Content content)
@@ -31,19 +48,40 @@ public static class AllergenEndpoints
 
     private static async Task<Ok<UnknownAllergy[]>> Unknown(NidoDb db, CancellationToken stop)
     {
-        var children = (await db.Children.ToListAsync(stop)).SelectMany(c => c.UnknownAllergies.Select(w => (Word: w, Key: AllergenWords.Key(w), c.Id, c.Name)));
+        var children = (await db.Children.ToListAsync(stop)).SelectMany(c =>
+            c.UnknownAllergies.Select(w => (Word: w, Key: AllergenWords.Key(w), c.Id, c.Name))
+        );
         var marks = await db.Marks.ToDictionaryAsync(m => m.Word, stop);
-        return TypedResults.Ok(children.GroupBy(c => c.Key).OrderBy(g => g.Key, StringComparer.Ordinal)
-            .Select(g => new UnknownAllergy(g.First().Word, [.. g.Select(c => new OfChild(c.Id, c.Name))], marks.GetValueOrDefault(g.Key)?.MaterialIds)).ToArray());
+        return TypedResults.Ok(
+            children
+                .GroupBy(c => c.Key)
+                .OrderBy(g => g.Key, StringComparer.Ordinal)
+                .Select(g => new UnknownAllergy(
+                    g.First().Word,
+                    [.. g.Select(c => new OfChild(c.Id, c.Name))],
+                    marks.GetValueOrDefault(g.Key)?.MaterialIds
+                ))
+                .ToArray()
+        );
     }
 
     /// <summary>Says which materials of this house hold what a word names; none of them is an answer too.</summary>
-    private static async Task<Results<Ok<UnknownAllergy[]>, ProblemHttpResult>> Mark(AllergyMark body, NidoDb db, Content content, TimeProvider time, CancellationToken stop)
+    private static async Task<Results<Ok<UnknownAllergy[]>, ProblemHttpResult>> Mark(
+        AllergyMark body,
+        NidoDb db,
+        Content content,
+        TimeProvider time,
+        CancellationToken stop
+    )
     {
         var key = AllergenWords.Key(body.Word ?? "");
         if (key.Length is 0 or > 100)
         {
-            return Problems.Field("word", body.Word ?? "", "The word for an allergy as it stands at the child, 1 to 100 letters.");
+            return Problems.Field(
+                "word",
+                body.Word ?? "",
+                "The word for an allergy as it stands at the child, 1 to 100 letters."
+            );
         }
 
         if (body.MaterialIds.FirstOrDefault(id => content.Material(id) is null) is { } unknown)
@@ -64,15 +102,28 @@ public static class AllergenEndpoints
 
 /// <summary>A material in a list, with what it contains, may contain and once held.</summary>
 public sealed record MaterialName(
-    string Id, string Name, string Shelf, IReadOnlyList<string> Contains, IReadOnlyList<string> MayContain, IReadOnlyList<string> Held);
+    string Id,
+    string Name,
+    string Shelf,
+    IReadOnlyList<string> Contains,
+    IReadOnlyList<string> MayContain,
+    IReadOnlyList<string> Held
+);
 
 /// <summary>Words about allergies as somebody wrote them.</summary>
 public sealed record AllergyText(string Text);
 
-/// <summary>What was understood: each part, the allergens in all, the words nobody knows, and of these what is asked back.</summary>
-public sealed record ReadAllergies(IReadOnlyList<ReadWord> Words, IReadOnlyList<string> Allergens, IReadOnlyList<string> Unknown, IReadOnlyList<ReadWord> Asked);
+/// <summary>What was understood: each part, the allergens in all, the words nobody knows, and of these what is asked
+/// back.</summary>
+public sealed record ReadAllergies(
+    IReadOnlyList<ReadWord> Words,
+    IReadOnlyList<string> Allergens,
+    IReadOnlyList<string> Unknown,
+    IReadOnlyList<ReadWord> Asked
+);
 
-/// <summary>A word for an allergy that nobody knows, whose it is, and the materials that hold it; null where nobody has said.</summary>
+/// <summary>A word for an allergy that nobody knows, whose it is, and the materials that hold it; null where nobody has
+/// said.</summary>
 public sealed record UnknownAllergy(string Word, IReadOnlyList<OfChild> Children, IReadOnlyList<string>? MaterialIds);
 
 /// <summary>A child by id and name.</summary>

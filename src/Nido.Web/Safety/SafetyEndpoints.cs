@@ -22,41 +22,116 @@ public static class SafetyEndpoints
         safety.MapGet("/", Get).WithName("getSafety");
         safety.MapGet("/signs", Signs).WithName("getSigns");
         safety.MapGet("/signs.pdf", SignsPdf).WithName("signsPdf");
-        api.MapGet("/thing-questions", (Content content) => TypedResults.Ok(content.Questions)).WithName("listThingQuestions").WithTags("Safety");
+        api.MapGet("/thing-questions", (Content content) => TypedResults.Ok(content.Questions))
+            .WithName("listThingQuestions")
+            .WithTags("Safety");
         safety.MapPost("/things", Ask).WithName("askAboutThing").WithMetadata(new OnlyLooks());
         safety.MapPost("/overrides", Lift).WithName("liftRule");
         safety.MapDelete("/overrides/{overrideId}", PutBack).WithName("putRuleBack");
         api.MapGet("/groups/{groupId}/overrides", Journal).WithName("listOverrides").WithTags("Safety");
     }
 
-    private static Ok<RuleView[]> Rules(Content content) => TypedResults.Ok(
-        content.SafetyRules.Select(r => new RuleView(r.Id, r.Severity, r.Message, r.Source, r.DeferTo, r.Room, r.Adults) { NeverLifted = r.IsNeverLifted, ForOwnThings = r.IsForOwnThings }).ToArray());
+    private static Ok<RuleView[]> Rules(Content content) =>
+        TypedResults.Ok(
+            content
+                .SafetyRules.Select(r => new RuleView(
+                    r.Id,
+                    r.Severity,
+                    r.Message,
+                    r.Source,
+                    r.DeferTo,
+                    r.Room,
+                    r.Adults
+                )
+                {
+                    NeverLifted = r.IsNeverLifted,
+                    ForOwnThings = r.IsForOwnThings,
+                })
+                .ToArray()
+        );
 
-    private static async Task<Results<Ok<SafetyView>, NotFound>> Get(string weekId, WeekDesk desk, NidoDb db, CancellationToken stop) =>
+    private static async Task<Results<Ok<SafetyView>, NotFound>> Get(
+        string weekId,
+        WeekDesk desk,
+        NidoDb db,
+        CancellationToken stop
+    ) =>
         await desk.PlanAsync(weekId, stop) is { } plan
-            ? TypedResults.Ok(new SafetyView(
-                WeekFindings.Of(plan), await db.OverridesAsync(weekId, stop), [.. plan.Problem.Group.Adults.Select(a => a.Name).Distinct()]))
+            ? TypedResults.Ok(
+                new SafetyView(
+                    WeekFindings.Of(plan),
+                    await db.OverridesAsync(weekId, stop),
+                    [.. plan.Problem.Group.Adults.Select(a => a.Name).Distinct()]
+                )
+            )
             : TypedResults.NotFound();
 
-    private static async Task<Results<Ok<CautionView[]>, NotFound>> Ask(string weekId, ThingBody body, WeekDesk desk, Content content, CancellationToken stop) =>
+    private static async Task<Results<Ok<CautionView[]>, NotFound>> Ask(
+        string weekId,
+        ThingBody body,
+        WeekDesk desk,
+        Content content,
+        CancellationToken stop
+    ) =>
         await desk.PlanAsync(weekId, stop) is { } plan
-            ? TypedResults.Ok(body.ToCore(content).Judged(plan.Problem.Input.Safety, plan.Problem.Group, plan.Problem.Days.Select(d => d.Date).FirstOrDefault()).Select(CautionView.Of).ToArray())
+            ? TypedResults.Ok(
+                body.ToCore(content)
+                    .Judged(
+                        plan.Problem.Input.Safety,
+                        plan.Problem.Group,
+                        plan.Problem.Days.Select(d => d.Date).FirstOrDefault()
+                    )
+                    .Select(CautionView.Of)
+                    .ToArray()
+            )
             : TypedResults.NotFound();
 
-    private static async Task<Results<Ok<SignView[]>, NotFound>> Signs(string weekId, WeekDesk desk, CancellationToken stop) =>
+    private static async Task<Results<Ok<SignView[]>, NotFound>> Signs(
+        string weekId,
+        WeekDesk desk,
+        CancellationToken stop
+    ) =>
         await desk.PlanAsync(weekId, stop) is { } plan
-            ? TypedResults.Ok(TableSign.Of(plan).Select(s => new SignView(
-                s.Where?.Day, s.Where is { } p ? plan.Problem.Blocks.First(b => b.Id == p.BlockId).Name : null, s.Where?.Offer, s.Title, IdeaReading.NamesOf(plan, s.Allergens))).ToArray())
+            ? TypedResults.Ok(
+                TableSign
+                    .Of(plan)
+                    .Select(s => new SignView(
+                        s.Where?.Day,
+                        s.Where is { } p ? plan.Problem.Blocks.First(b => b.Id == p.BlockId).Name : null,
+                        s.Where?.Offer,
+                        s.Title,
+                        IdeaReading.NamesOf(plan, s.Allergens)
+                    ))
+                    .ToArray()
+            )
             : TypedResults.NotFound();
 
     private static async Task<Results<FileContentHttpResult, NotFound, ProblemHttpResult>> SignsPdf(
-        string weekId, WeekDesk desk, Content content, CancellationToken stop) =>
+        string weekId,
+        WeekDesk desk,
+        Content content,
+        CancellationToken stop
+    ) =>
         await desk.PlanAsync(weekId, stop) is { } plan
-            ? WeekPaperEndpoints.Drawn(plan, null, content, "kind.signs", "signs.pdf", pad => Core.Paper.Adults.Signs.Draw(pad, plan))
+            ? WeekPaperEndpoints.Drawn(
+                plan,
+                null,
+                content,
+                "kind.signs",
+                "signs.pdf",
+                pad => Core.Paper.Adults.Signs.Draw(pad, plan)
+            )
             : TypedResults.NotFound();
 
     private static async Task<Results<Ok<WeekView>, NotFound, ProblemHttpResult>> Lift(
-        string weekId, OverrideBody body, WeekDesk desk, NidoDb db, Content content, TimeProvider time, CancellationToken stop)
+        string weekId,
+        OverrideBody body,
+        WeekDesk desk,
+        NidoDb db,
+        Content content,
+        TimeProvider time,
+        CancellationToken stop
+    )
     {
         if (await desk.RowAsync(weekId, stop) is not { } row)
         {
@@ -64,19 +139,29 @@ public static class SafetyEndpoints
         }
 
         var input = (await desk.PlanAsync(row, stop)).Problem.Input;
-        if (content.SafetyRules.FirstOrDefault(r => r.Id == body.RuleId && r.Severity == Severity.Block) is not { } rule)
+        if (
+            content.SafetyRules.FirstOrDefault(r => r.Id == body.RuleId && r.Severity == Severity.Block) is not { } rule
+        )
         {
             return Problems.Field("ruleId", body.RuleId, "This is no blocking rule. The list is at /api/safety-rules.");
         }
 
         if (rule.IsNeverLifted)
         {
-            return Problems.Field("ruleId", body.RuleId, $"No reason lifts this: {rule.Message} Take what would serve instead{(rule.Id == "allergen" ? ", or enter what the child's written plan allows on the child" : "")}.");
+            return Problems.Field(
+                "ruleId",
+                body.RuleId,
+                $"No reason lifts this: {rule.Message} Take what would serve instead{(rule.Id == "allergen" ? ", or enter what the child's written plan allows on the child" : "")}."
+            );
         }
 
         if (body.Day is { } on && input.Days.All(d => d.Date != on))
         {
-            return Problems.Field("day", $"{on:yyyy-MM-dd}", $"A day of this week is wanted, or none for the whole week: {string.Join(", ", input.Days.Select(d => $"{d.Date:yyyy-MM-dd}"))}.");
+            return Problems.Field(
+                "day",
+                $"{on:yyyy-MM-dd}",
+                $"A day of this week is wanted, or none for the whole week: {string.Join(", ", input.Days.Select(d => $"{d.Date:yyyy-MM-dd}"))}."
+            );
         }
 
         if (input.Ideas.FirstOrDefault(i => i.Id == body.IdeaId) is not { } idea)
@@ -86,24 +171,62 @@ public static class SafetyEndpoints
 
         if (input.Group.Adults.FirstOrDefault(a => a.Name == body.Adult) is not { } adult)
         {
-            return Problems.Field("adult", body.Adult, $"An adult of the group answers for it: {string.Join(", ", input.Group.Adults.Select(a => a.Name).Distinct())}.");
+            return Problems.Field(
+                "adult",
+                body.Adult,
+                $"An adult of the group answers for it: {string.Join(", ", input.Group.Adults.Select(a => a.Name).Distinct())}."
+            );
         }
 
-        if (input.Safety.Overrides.FirstOrDefault(o => o.Lifts(rule, idea.Id, body.Day ?? input.Days[0].Date) && (o.Day is null || o.Day == body.Day)) is { } already)
+        if (
+            input.Safety.Overrides.FirstOrDefault(o =>
+                o.Lifts(rule, idea.Id, body.Day ?? input.Days[0].Date) && (o.Day is null || o.Day == body.Day)
+            ) is
+            { } already
+        )
         {
             return Problems.Rule("It is lifted already", $"{already.Adult} has lifted this rule for {idea.Title}.");
         }
 
-        db.Overrides.Add(OverrideRow.Of(
-            new(NewId.Next(), idea.Id, idea.Title, rule.Id, rule.Message, adult.Name, body.Reason.Trim(), time.GetUtcNow(), null) { Day = body.Day }, weekId));
+        db.Overrides.Add(
+            OverrideRow.Of(
+                new(
+                    NewId.Next(),
+                    idea.Id,
+                    idea.Title,
+                    rule.Id,
+                    rule.Message,
+                    adult.Name,
+                    body.Reason.Trim(),
+                    time.GetUtcNow(),
+                    null
+                )
+                {
+                    Day = body.Day,
+                },
+                weekId
+            )
+        );
         return TypedResults.Ok(await desk.SavedViewAsync(row, stop));
     }
 
     private static async Task<Results<Ok<WeekView>, NotFound>> PutBack(
-        string weekId, string overrideId, WeekDesk desk, NidoDb db, TimeProvider time, CancellationToken stop)
+        string weekId,
+        string overrideId,
+        WeekDesk desk,
+        NidoDb db,
+        TimeProvider time,
+        CancellationToken stop
+    )
     {
-        if (await desk.RowAsync(weekId, stop) is not { } row
-            || await db.Overrides.SingleOrDefaultAsync(o => o.WeekId == weekId && o.Id == overrideId && o.WithdrawnAt == null, stop) is not { } lifted)
+        if (
+            await desk.RowAsync(weekId, stop) is not { } row
+            || await db.Overrides.SingleOrDefaultAsync(
+                o => o.WeekId == weekId && o.Id == overrideId && o.WithdrawnAt == null,
+                stop
+            )
+                is not { } lifted
+        )
         {
             return TypedResults.NotFound();
         }
@@ -112,14 +235,27 @@ public static class SafetyEndpoints
         return TypedResults.Ok(await desk.SavedViewAsync(row, stop));
     }
 
-    private static async Task<Results<Ok<JournalOverride[]>, NotFound>> Journal(string groupId, NidoDb db, CancellationToken stop)
+    private static async Task<Results<Ok<JournalOverride[]>, NotFound>> Journal(
+        string groupId,
+        NidoDb db,
+        CancellationToken stop
+    )
     {
         if (!await db.Groups.AnyAsync(g => g.Id == groupId, stop))
         {
             return TypedResults.NotFound();
         }
 
-        var rows = await db.Overrides.Join(db.Weeks.Where(w => w.GroupId == groupId), o => o.WeekId, w => w.Id, (o, w) => new { Override = o, w.Monday }).ToListAsync(stop);
-        return TypedResults.Ok(rows.OrderBy(r => r.Override.At).Select(r => new JournalOverride(r.Monday, r.Override.ToCore())).ToArray());
+        var rows = await db
+            .Overrides.Join(
+                db.Weeks.Where(w => w.GroupId == groupId),
+                o => o.WeekId,
+                w => w.Id,
+                (o, w) => new { Override = o, w.Monday }
+            )
+            .ToListAsync(stop);
+        return TypedResults.Ok(
+            rows.OrderBy(r => r.Override.At).Select(r => new JournalOverride(r.Monday, r.Override.ToCore())).ToArray()
+        );
     }
 }

@@ -5,11 +5,24 @@ using Nido.Core.Week.Findings;
 
 namespace Nido.Web.Safety;
 
-/// <summary>The safety of a week: findings, everything that was ever lifted in it, and the adults who can answer for it.</summary>
-public sealed record SafetyView(IReadOnlyList<WeekFinding> Findings, IReadOnlyList<RuleOverride> Overrides, IReadOnlyList<string> Adults);
+/// <summary>The safety of a week: findings, everything that was ever lifted in it, and the adults who can answer for
+/// it.</summary>
+public sealed record SafetyView(
+    IReadOnlyList<WeekFinding> Findings,
+    IReadOnlyList<RuleOverride> Overrides,
+    IReadOnlyList<string> Adults
+);
 
 /// <summary>A rule to read.</summary>
-public sealed record RuleView(string Id, Core.Safety.Severity Severity, string Message, string Source, string DeferTo, bool Room, int Adults)
+public sealed record RuleView(
+    string Id,
+    Core.Safety.Severity Severity,
+    string Message,
+    string Source,
+    string DeferTo,
+    bool Room,
+    int Adults
+)
 {
     /// <summary>No adult lifts it.</summary>
     public bool NeverLifted { get; init; }
@@ -19,7 +32,13 @@ public sealed record RuleView(string Id, Core.Safety.Severity Severity, string M
 }
 
 /// <summary>A sign about allergens: at the door where it has no place, else at a table.</summary>
-public sealed record SignView(int? Day, string? Block, int? Offer, string? Title, IReadOnlyList<Week.AllergenName> Allergens);
+public sealed record SignView(
+    int? Day,
+    string? Block,
+    int? Offer,
+    string? Title,
+    IReadOnlyList<Week.AllergenName> Allergens
+);
 
 /// <summary>An override in the journal of a group.</summary>
 public sealed record JournalOverride(DateOnly Week, RuleOverride Override);
@@ -32,12 +51,32 @@ public sealed record OverrideBody(string IdeaId, string RuleId, string Adult, st
 }
 
 /// <summary>A thing a house asks about: sizes in mm, null where nobody measured.</summary>
-public sealed record ThingBody(string Name, Shape Shape, double? Length, double? Width, double? Height, bool HasCord, double? CordMm, double? LoopMm, bool BreaksOpen, double? Amount, IReadOnlyList<string> Answers)
+public sealed record ThingBody(
+    string Name,
+    Shape Shape,
+    double? Length,
+    double? Width,
+    double? Height,
+    bool HasCord,
+    double? CordMm,
+    double? LoopMm,
+    bool BreaksOpen,
+    double? Amount,
+    IReadOnlyList<string> Answers
+)
 {
     /// <summary>The thing with its answers.</summary>
-    public OwnThing ToCore(Nido.Catalog.Content content) => new(
-        Name.Trim(), new Body(Shape, Length ?? 0, Width ?? 0, Height ?? 0), HasCord, CordMm, LoopMm, BreaksOpen, Amount,
-        [.. content.Questions.SelectMany(q => q.Answers).Where(a => Answers.Contains(a.Id))]);
+    public OwnThing ToCore(Nido.Catalog.Content content) =>
+        new(
+            Name.Trim(),
+            new Body(Shape, Length ?? 0, Width ?? 0, Height ?? 0),
+            HasCord,
+            CordMm,
+            LoopMm,
+            BreaksOpen,
+            Amount,
+            [.. content.Questions.SelectMany(q => q.Answers).Where(a => Answers.Contains(a.Id))]
+        );
 }
 
 internal sealed class ThingBodyValidator : AbstractValidator<ThingBody>
@@ -46,14 +85,20 @@ internal sealed class ThingBodyValidator : AbstractValidator<ThingBody>
 
     public ThingBodyValidator(Nido.Catalog.Content content)
     {
-        RuleFor(t => t.Name).Must(n => n?.Trim().Length is > 0 and <= 60).WithMessage("Give it a name of 1 to 60 letters.");
+        RuleFor(t => t.Name)
+            .Must(n => n?.Trim().Length is > 0 and <= 60)
+            .WithMessage("Give it a name of 1 to 60 letters.");
         RuleFor(t => t.Length).Must(InRange).WithMessage(Sizes);
         RuleFor(t => t.Width).Must(InRange).WithMessage(Sizes);
         RuleFor(t => t.Height).Must(InRange).WithMessage(Sizes);
         RuleFor(t => t.CordMm).Must(InRange).WithMessage(Sizes);
         RuleFor(t => t.LoopMm).Must(InRange).WithMessage(Sizes);
-        RuleFor(t => t.Amount).Must(a => a is null or (>= 0 and <= 100_000)).WithMessage("An amount is 0 to 100,000; leave it out where nobody knows.");
-        RuleForEach(t => t.Answers).Must(a => content.Questions.Any(q => q.Answers.Any(x => x.Id == a))).WithMessage((_, a) => $"{a} is no answer. They are at /api/thing-questions.");
+        RuleFor(t => t.Amount)
+            .Must(a => a is null or (>= 0 and <= 100_000))
+            .WithMessage("An amount is 0 to 100,000; leave it out where nobody knows.");
+        RuleForEach(t => t.Answers)
+            .Must(a => content.Questions.Any(q => q.Answers.Any(x => x.Id == a)))
+            .WithMessage((_, a) => $"{a} is no answer. They are at /api/thing-questions.");
     }
 
     private static bool InRange(double? mm) => mm is null or (> 0 and <= 10_000);
@@ -66,6 +111,8 @@ internal sealed class OverrideBodyValidator : AbstractValidator<OverrideBody>
         RuleFor(o => o.IdeaId).NotEmpty().WithMessage("Say for which idea.");
         RuleFor(o => o.RuleId).NotEmpty().WithMessage("Say which rule.");
         RuleFor(o => o.Adult).NotEmpty().WithMessage("Name the adult who answers for it.");
-        RuleFor(o => o.Reason).Must(r => r?.Trim().Length is >= 10 and <= 300).WithMessage("Give the reason in 10 to 300 letters: it stays in the journal.");
+        RuleFor(o => o.Reason)
+            .Must(r => r?.Trim().Length is >= 10 and <= 300)
+            .WithMessage("Give the reason in 10 to 300 letters: it stays in the journal.");
     }
 }

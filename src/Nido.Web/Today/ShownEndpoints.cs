@@ -16,7 +16,11 @@ public static class ShownEndpoints
         api.MapPut("/groups/{groupId}/shown", Mark).WithName("markShown").WithTags("Today");
 
     /// <summary>Marks of a group, by technique.</summary>
-    public static async Task<ILookup<string, ShownRow>> ShownInAsync(this NidoDb db, string groupId, CancellationToken stop)
+    public static async Task<ILookup<string, ShownRow>> ShownInAsync(
+        this NidoDb db,
+        string groupId,
+        CancellationToken stop
+    )
     {
         ArgumentNullException.ThrowIfNull(db);
         var children = db.Children.Where(c => c.GroupId == groupId).Select(c => c.Id);
@@ -24,7 +28,13 @@ public static class ShownEndpoints
     }
 
     private static async Task<Results<NoContent, NotFound, ProblemHttpResult>> Mark(
-        string groupId, ShownBody body, NidoDb db, Content content, TimeProvider time, CancellationToken stop)
+        string groupId,
+        ShownBody body,
+        NidoDb db,
+        Content content,
+        TimeProvider time,
+        CancellationToken stop
+    )
     {
         if (!await db.Children.AnyAsync(c => c.GroupId == groupId && c.Id == body.ChildId, stop))
         {
@@ -33,13 +43,24 @@ public static class ShownEndpoints
 
         if (content.Techniques.All(t => t.Id != body.TechniqueId))
         {
-            return Problems.Field("techniqueId", body.TechniqueId, "This way of working is not known. Take one that lies out in the week.");
+            return Problems.Field(
+                "techniqueId",
+                body.TechniqueId,
+                "This way of working is not known. Take one that lies out in the week."
+            );
         }
 
         var row = await db.Shown.FindAsync([body.ChildId, body.TechniqueId], stop);
         if (row is null && body.Shown)
         {
-            db.Shown.Add(new() { ChildId = body.ChildId, TechniqueId = body.TechniqueId, On = body.On ?? DateOnly.FromDateTime(time.GetLocalNow().DateTime) });
+            db.Shown.Add(
+                new()
+                {
+                    ChildId = body.ChildId,
+                    TechniqueId = body.TechniqueId,
+                    On = body.On ?? DateOnly.FromDateTime(time.GetLocalNow().DateTime),
+                }
+            );
         }
         else if (row is not null && !body.Shown)
         {

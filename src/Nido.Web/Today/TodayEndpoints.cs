@@ -16,7 +16,13 @@ public static class TodayEndpoints
     public static void MapToday(this RouteGroupBuilder api) =>
         api.MapGet("/weeks/{weekId}/days/{day:int}", Get).WithName("getDay").WithTags("Today");
 
-    private static async Task<Results<Ok<TodayView>, NotFound>> Get(string weekId, int day, WeekDesk desk, NidoDb db, CancellationToken stop)
+    private static async Task<Results<Ok<TodayView>, NotFound>> Get(
+        string weekId,
+        int day,
+        WeekDesk desk,
+        NidoDb db,
+        CancellationToken stop
+    )
     {
         if (await desk.PlanAsync(weekId, stop) is not { } plan || day < 0 || day >= plan.Problem.Days.Count)
         {
@@ -26,13 +32,51 @@ public static class TodayEndpoints
         var shown = await db.ShownInAsync(plan.Problem.Group.Id, stop);
         var longWork = LongWork.Of(plan.Problem);
         var refreshes = Refreshes.Of(plan).ToDictionary(r => r.Slot);
-        var there = plan.Problem.Group.Children.Where((_, c) => plan.Problem.Attendance.OnDay(c, day)).Select(c => c.Id).ToHashSet();
-        return TypedResults.Ok(new TodayView(
-            plan.Problem.Days[day].Date, there.Count,
-            [.. plan.Problem.Blocks.Where((_, b) => plan.Problem.Attendance.TakesPlace(day, b)).Select(b => new BlockOfDay(
-                b.Id, b.Name, b.Kind, b.Starts, b.Minutes, [.. longWork.Where(w => w.Block == b && there.Contains(w.Child.Id)).Select(w => new LongWorkView(w.Child.Name, b.Name, (int)Math.Round(w.Minutes), (int)Math.Round(100 * w.Share), w.Enough))],
-                [.. plan.Problem.Group.Adults.Where(a => a.IsThere(plan.Problem.Days[day].Day, b)).Select(a => a.Name).Distinct()],
-                [.. plan.Filled.Where(f => f.Placement.Day == day && f.Use.Block.Id == b.Id).Select(f => Offer(plan, f.Slot, f.Use, shown, refreshes.GetValueOrDefault(f.Slot)))]))]));
+        var there = plan
+            .Problem.Group.Children.Where((_, c) => plan.Problem.Attendance.OnDay(c, day))
+            .Select(c => c.Id)
+            .ToHashSet();
+        return TypedResults.Ok(
+            new TodayView(
+                plan.Problem.Days[day].Date,
+                there.Count,
+                [
+                    .. plan
+                        .Problem.Blocks.Where((_, b) => plan.Problem.Attendance.TakesPlace(day, b))
+                        .Select(b => new BlockOfDay(
+                            b.Id,
+                            b.Name,
+                            b.Kind,
+                            b.Starts,
+                            b.Minutes,
+                            [
+                                .. longWork
+                                    .Where(w => w.Block == b && there.Contains(w.Child.Id))
+                                    .Select(w => new LongWorkView(
+                                        w.Child.Name,
+                                        b.Name,
+                                        (int)Math.Round(w.Minutes),
+                                        (int)Math.Round(100 * w.Share),
+                                        w.Enough
+                                    )),
+                            ],
+                            [
+                                .. plan
+                                    .Problem.Group.Adults.Where(a => a.IsThere(plan.Problem.Days[day].Day, b))
+                                    .Select(a => a.Name)
+                                    .Distinct(),
+                            ],
+                            [
+                                .. plan
+                                    .Filled.Where(f => f.Placement.Day == day && f.Use.Block.Id == b.Id)
+                                    .Select(f =>
+                                        Offer(plan, f.Slot, f.Use, shown, refreshes.GetValueOrDefault(f.Slot))
+                                    ),
+                            ]
+                        )),
+                ]
+            )
+        );
     }
 
     private static OfferOfDay Offer(WeekPlan plan, int slot, Use use, ILookup<string, ShownRow> shown, Refresh? refresh)
@@ -43,24 +87,58 @@ public static class TodayEndpoints
         var whom = use.On(day).Children.Where(c => c.InReach && c.Child.RunOut is null).Select(c => c.Child).ToArray();
         var made = ComesBack.Made(plan, day, use);
         return new(
-            IdeaReading.Card(plan, use, day), technique.Id, plan.Stays(slot),
-            refresh is null ? null : new(refresh.Kind, refresh.Adds?.Name, refresh.Colour, refresh.Place, refresh.LeftOut),
+            IdeaReading.Card(plan, use, day),
+            technique.Id,
+            plan.Stays(slot),
+            refresh is null
+                ? null
+                : new(refresh.Kind, refresh.Adds?.Name, refresh.Colour, refresh.Place, refresh.LeftOut),
             use.Block.Kind == BlockKind.Shelf && Works(Approach.PreparedShelf)
-                ? [.. whom.Select(c => new ShownTo(c.Id, c.Name, shown[technique.Id].FirstOrDefault(s => s.ChildId == c.Id)?.On))] : [],
+                ?
+                [
+                    .. whom.Select(c => new ShownTo(
+                        c.Id,
+                        c.Name,
+                        shown[technique.Id].FirstOrDefault(s => s.ChildId == c.Id)?.On
+                    )),
+                ]
+                : [],
             [.. ComesBack.StepUp(plan, day, use).Select(x => new StepUpView(x.Child.Name, x.Step.Number, x.Step.Do))],
-            made is null ? null : new(plan.Problem.Days[made.Value.MadeOn].Date, made.Value.Maker, [.. made.Value.NeedSpare.Select(c => c.Name)]),
+            made is null
+                ? null
+                : new(
+                    plan.Problem.Days[made.Value.MadeOn].Date,
+                    made.Value.Maker,
+                    [.. made.Value.NeedSpare.Select(c => c.Name)]
+                ),
             // Everyone begins once: the first of one day is the last of the next.
-            Works(Approach.Games) ? [.. whom.Skip(day % Math.Max(1, whom.Length)).Concat(whom.Take(day % Math.Max(1, whom.Length))).Select(c => c.Name)] : [],
-            Beside.Of(plan, plan.Filled.First(f => f.Slot == slot).Placement));
+            Works(Approach.Games)
+                ?
+                [
+                    .. whom.Skip(day % Math.Max(1, whom.Length))
+                        .Concat(whom.Take(day % Math.Max(1, whom.Length)))
+                        .Select(c => c.Name),
+                ]
+                : [],
+            Beside.Of(plan, plan.Filled.First(f => f.Slot == slot).Placement)
+        );
     }
-
 }
 
 /// <summary>A day to run from.</summary>
 public sealed record TodayView(DateOnly Date, int Children, IReadOnlyList<BlockOfDay> Blocks);
 
 /// <summary>A block with what lies out in it and who is there.</summary>
-public sealed record BlockOfDay(string Id, string Name, BlockKind Kind, TimeOnly Starts, int Minutes, IReadOnlyList<LongWorkView> LongWork, IReadOnlyList<string> Adults, IReadOnlyList<OfferOfDay> Offers);
+public sealed record BlockOfDay(
+    string Id,
+    string Name,
+    BlockKind Kind,
+    TimeOnly Starts,
+    int Minutes,
+    IReadOnlyList<LongWorkView> LongWork,
+    IReadOnlyList<string> Adults,
+    IReadOnlyList<OfferOfDay> Offers
+);
 
 /// <summary>An offer as it is run on a day.</summary>
 /// <param name="Card">Who works how, with what.</param>
@@ -73,11 +151,25 @@ public sealed record BlockOfDay(string Id, string Name, BlockKind Kind, TimeOnly
 /// <param name="Beside">Adults counted to it, by name.</param>
 /// <param name="Turns">Where it is played: whose turn it is, first one first; empty elsewhere.</param>
 public sealed record OfferOfDay(
-    IdeaCard Card, string TechniqueId, bool Stays, RefreshView? Refresh, IReadOnlyList<ShownTo> Shown, IReadOnlyList<StepUpView> StepUp, MadeView? Made,
-    IReadOnlyList<string> Turns, IReadOnlyList<string> Beside);
+    IdeaCard Card,
+    string TechniqueId,
+    bool Stays,
+    RefreshView? Refresh,
+    IReadOnlyList<ShownTo> Shown,
+    IReadOnlyList<StepUpView> StepUp,
+    MadeView? Made,
+    IReadOnlyList<string> Turns,
+    IReadOnlyList<string> Beside
+);
 
 /// <summary>What is new about a base today, and what was left out because of a rule.</summary>
-public sealed record RefreshView(RefreshKind Kind, string? Adds, string? Colour, string? Place, IReadOnlyList<string> LeftOut);
+public sealed record RefreshView(
+    RefreshKind Kind,
+    string? Adds,
+    string? Colour,
+    string? Place,
+    IReadOnlyList<string> LeftOut
+);
 
 /// <summary>Whether a child has been shown a piece of work.</summary>
 public sealed record ShownTo(string ChildId, string Name, DateOnly? On);
@@ -88,5 +180,6 @@ public sealed record StepUpView(string Name, int Step, string Do);
 /// <summary>When what is used was made, and who was away then.</summary>
 public sealed record MadeView(DateOnly On, string Title, IReadOnlyList<string> NeedSpare);
 
-/// <summary>A child who stays long at its own work: usual minutes, in how many of a hundred blocks it would be cut off, and a length of the block that would do.</summary>
+/// <summary>A child who stays long at its own work: usual minutes, in how many of a hundred blocks it would be cut off,
+/// and a length of the block that would do.</summary>
 public sealed record LongWorkView(string Name, string Block, int Minutes, int Percent, int Enough);

@@ -68,5 +68,11 @@ public sealed class Composition : IProgress<ComposeProgress>, IDisposable
     }
 }
 
-/// <summary>A piece of news: kind "progress", "done" or "problem"; with a problem the rules that cannot all be kept, if that is why.</summary>
-public sealed record ComposeNews(string Kind, ComposeProgress? Progress, string? Problem, IReadOnlyList<FieldProblem> Rules);
+/// <summary>A piece of news: kind "progress", "done" or "problem"; with a problem the rules that cannot all be kept, if
+/// that is why.</summary>
+public sealed record ComposeNews(
+    string Kind,
+    ComposeProgress? Progress,
+    string? Problem,
+    IReadOnlyList<FieldProblem> Rules
+);

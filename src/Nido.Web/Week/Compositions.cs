@@ -18,7 +18,12 @@ namespace Nido.Web.Week;
 /// <param name="time">The clock.</param>
 /// <param name="log">Says how it went, without anything about children.</param>
 public sealed partial class Compositions(
-    IServiceScopeFactory scopes, ComposeLimits limits, OneWriter writer, TimeProvider time, ILogger<Compositions> log)
+    IServiceScopeFactory scopes,
+    ComposeLimits limits,
+    OneWriter writer,
+    TimeProvider time,
+    ILogger<Compositions> log
+)
 {
     private static readonly TimeSpan LookForConflict = TimeSpan.FromSeconds(10);
     private readonly ConcurrentDictionary<string, (Composition Composition, Task Running)> byWeek = new();
@@ -46,7 +51,8 @@ public sealed partial class Compositions(
     }
 
     /// <summary>Waits until a week's composition has ended.</summary>
-    public Task WhenEnded(string weekId) => byWeek.TryGetValue(weekId, out var known) ? known.Running : Task.CompletedTask;
+    public Task WhenEnded(string weekId) =>
+        byWeek.TryGetValue(weekId, out var known) ? known.Running : Task.CompletedTask;
 
     private async Task RunAsync(string weekId, Composition composition)
     {
@@ -57,7 +63,9 @@ public sealed partial class Compositions(
         }
         catch (DbUpdateException)
         {
-            composition.End("The week was changed by someone while it was being composed. Their change stays; compose again to build on it.");
+            composition.End(
+                "The week was changed by someone while it was being composed. Their change stays; compose again to build on it."
+            );
         }
 #pragma warning disable CA1031 // A background task has nobody to throw to: the teacher and the log are told instead.
         catch (Exception e)
@@ -72,7 +80,10 @@ public sealed partial class Compositions(
         }
     }
 
-    private async Task<(string? Problem, IReadOnlyList<FieldProblem> Rules)> ComposeAsync(string weekId, Composition composition)
+    private async Task<(string? Problem, IReadOnlyList<FieldProblem> Rules)> ComposeAsync(
+        string weekId,
+        Composition composition
+    )
     {
         await using var scope = scopes.CreateAsyncScope();
         var desk = scope.ServiceProvider.GetRequiredService<WeekDesk>();
@@ -94,13 +105,22 @@ public sealed partial class Compositions(
         var swaps = locked.ToLookup(p => p.IdeaId, p => p.Swaps);
         Placement[] composed = [.. result.Plan.Select(p => p with { Swaps = swaps[p.IdeaId].FirstOrDefault() ?? [] })];
         var plan = SharedOut(new WeekPlan(problem, composed), composed);
-        var found = Sharing.Planned(new WeekPlan(problem, composed), plan, id => input.Materials.FirstOrDefault(m => m.Id == id));
+        var found = Sharing.Planned(
+            new WeekPlan(problem, composed),
+            plan,
+            id => input.Materials.FirstOrDefault(m => m.Id == id)
+        );
         var kept = held.State.Score();
         // If the new search is worse than the plan at hand, the plan at hand stays.
-        var stays = kept.Broken == 0 && held.Lost.Count == 0 && kept.Fair <= found.State.Score().Fair
+        var stays =
+            kept.Broken == 0
+            && held.Lost.Count == 0
+            && kept.Fair <= found.State.Score().Fair
             && kept.Wishes <= found.State.Score().Wishes
-            && held.State.OverBudget() <= found.State.OverBudget() && held.State.SmallestShare() >= found.State.SmallestShare();
-        // What was found of the week holds whichever plan it keeps; its bounds are those of the week as it is kept, materials shared out.
+            && held.State.OverBudget() <= found.State.OverBudget()
+            && held.State.SmallestShare() >= found.State.SmallestShare();
+        // What was found of the week holds whichever plan it keeps; its bounds are those of the week as it is kept,
+        // materials shared out.
         var swapped = (stays ? row.Plan : plan).SelectMany(p => p.Swaps).Distinct().ToArray();
         var asKept = WeekProblem.Build(await problems.InputAsync(row, swapped, db, default)).Problem;
         using (await writer.TurnAsync(default))
@@ -115,21 +135,37 @@ public sealed partial class Compositions(
             await desk.ChangeAsync(row, "Compose the week", plan, default);
         }
 
-        return found.State.Score().Broken == 0 ? (null, []) : Why(problem, new WeekPlan(problem, composed), composition.Stop);
+        return found.State.Score().Broken == 0
+            ? (null, [])
+            : Why(problem, new WeekPlan(problem, composed), composition.Stop);
     }
 
     /// <summary>Why the best plan still breaks a rule: a smallest set of rules no week can keep together.</summary>
-    private static (string Problem, IReadOnlyList<FieldProblem> Rules) Why(WeekProblem problem, WeekPlan best, CancellationToken stop)
+    private static (string Problem, IReadOnlyList<FieldProblem> Rules) Why(
+        WeekProblem problem,
+        WeekPlan best,
+        CancellationToken stop
+    )
     {
         var conflict = Conflict.Of(problem, LookForConflict, stop);
         return conflict.Rules.Count == 0
-            ? ("No week was found that keeps every rule. This is the best there was; what it breaks stands here", Fields(WhatIsBroken.Of(best)))
-            : (conflict.IsSmallest ? "No week can keep all of these at once; without any one of them the others could be kept" : "No week can keep all of these at once", Fields(conflict.Rules));
+            ? (
+                "No week was found that keeps every rule. This is the best there was; what it breaks stands here",
+                Fields(WhatIsBroken.Of(best))
+            )
+            : (
+                conflict.IsSmallest
+                    ? "No week can keep all of these at once; without any one of them the others could be kept"
+                    : "No week can keep all of these at once",
+                Fields(conflict.Rules)
+            );
     }
 
-    private static FieldProblem[] Fields(IReadOnlyList<Impossible> rules) => [.. rules.Select(i => new FieldProblem(i.Rule, i.What, i.WayOut))];
+    private static FieldProblem[] Fields(IReadOnlyList<Impossible> rules) =>
+        [.. rules.Select(i => new FieldProblem(i.Rule, i.What, i.WayOut))];
 
-    /// <summary>The composed plan with the cupboard shared out; as composed where that found no answer in its time.</summary>
+    /// <summary>The composed plan with the cupboard shared out; as composed where that found no answer in its
+    /// time.</summary>
     private static IReadOnlyList<Placement> SharedOut(WeekPlan plan, IReadOnlyList<Placement> composed)
     {
         try
@@ -142,7 +178,10 @@ public sealed partial class Compositions(
         }
     }
 
-    [LoggerMessage(Level = LogLevel.Information, Message = "Composed in {Seconds:0.0} s, fair shares {Fair} against a bound of {Bound}, {End}")]
+    [LoggerMessage(
+        Level = LogLevel.Information,
+        Message = "Composed in {Seconds:0.0} s, fair shares {Fair} against a bound of {Bound}, {End}"
+    )]
     private static partial void Composed(ILogger log, double seconds, long fair, long bound, ComposeEnd end);
 
     [LoggerMessage(Level = LogLevel.Error, Message = "Composing failed")]

@@ -26,11 +26,20 @@ public static class FileEndpoints
         files.MapGet("/{weekId}/week.ics", Calendar).WithName("weekCalendar");
         files.MapGet("/{weekId}/unit.json", Unit).WithName("unitJson");
         files.MapPost("/unit", Import).WithName("importUnit").Accepts<string>("application/json");
-        api.MapGet("/formats/unit.schema.json", () => TypedResults.Text(UnitSchema.Text, "application/schema+json")).WithName("unitSchema").WithTags("Files");
+        api.MapGet("/formats/unit.schema.json", () => TypedResults.Text(UnitSchema.Text, "application/schema+json"))
+            .WithName("unitSchema")
+            .WithTags("Files");
     }
 
     private static async Task<Results<FileContentHttpResult, NotFound, ProblemHttpResult>> Pdf(
-        string weekId, string? paper, string? language, WeekDesk desk, NidoDb db, Content content, CancellationToken stop)
+        string weekId,
+        string? paper,
+        string? language,
+        WeekDesk desk,
+        NidoDb db,
+        Content content,
+        CancellationToken stop
+    )
     {
         if (await desk.RowAsync(weekId, stop) is not { } row)
         {
@@ -44,15 +53,29 @@ public static class FileEndpoints
 
         var plan = await desk.PlanAsync(row, stop);
         var theme = (await db.ThemeAsync(content, row.ThemeId, stop))!.Name;
-        return WeekPaperEndpoints.Drawn(plan, language, content, "kind.wall-plan", Name(row.ThemeId, row.Monday, "pdf"), pad =>
-        {
-            WallPlan.Board(pad, plan, theme);
-            WallPlan.Lists(pad, plan);
-        }, paper is null ? null : Enum.Parse<PaperSize>(paper, ignoreCase: true));
+        return WeekPaperEndpoints.Drawn(
+            plan,
+            language,
+            content,
+            "kind.wall-plan",
+            Name(row.ThemeId, row.Monday, "pdf"),
+            pad =>
+            {
+                WallPlan.Board(pad, plan, theme);
+                WallPlan.Lists(pad, plan);
+            },
+            paper is null ? null : Enum.Parse<PaperSize>(paper, ignoreCase: true)
+        );
     }
 
     private static async Task<Results<FileContentHttpResult, NotFound, ProblemHttpResult>> Family(
-        string weekId, string? language, WeekDesk desk, NidoDb db, Content content, CancellationToken stop)
+        string weekId,
+        string? language,
+        WeekDesk desk,
+        NidoDb db,
+        Content content,
+        CancellationToken stop
+    )
     {
         if (await desk.RowAsync(weekId, stop) is not { } row)
         {
@@ -62,20 +85,48 @@ public static class FileEndpoints
         var plan = await desk.PlanAsync(row, stop);
         var theme = (await db.ThemeOfAsync(content, row, stop))!;
         return WeekPaperEndpoints.Drawn(
-            plan, language, content, "kind.family-page", Name($"{row.ThemeId}-family", row.Monday, "pdf"), pad => FamilyPage.Draw(pad, plan, theme));
+            plan,
+            language,
+            content,
+            "kind.family-page",
+            Name($"{row.ThemeId}-family", row.Monday, "pdf"),
+            pad => FamilyPage.Draw(pad, plan, theme)
+        );
     }
 
-    private static async Task<Results<FileContentHttpResult, NotFound>> Materials(string weekId, WeekDesk desk, CancellationToken stop) =>
+    private static async Task<Results<FileContentHttpResult, NotFound>> Materials(
+        string weekId,
+        WeekDesk desk,
+        CancellationToken stop
+    ) =>
         await desk.RowAsync(weekId, stop) is { } row
-            ? Text(MaterialsCsv.Write(await desk.PlanAsync(row, stop)), "text/csv; charset=utf-8", Name(row.ThemeId, row.Monday, "csv"))
+            ? Text(
+                MaterialsCsv.Write(await desk.PlanAsync(row, stop)),
+                "text/csv; charset=utf-8",
+                Name(row.ThemeId, row.Monday, "csv")
+            )
             : TypedResults.NotFound();
 
-    private static async Task<Results<FileContentHttpResult, NotFound>> Calendar(string weekId, WeekDesk desk, TimeProvider time, CancellationToken stop) =>
+    private static async Task<Results<FileContentHttpResult, NotFound>> Calendar(
+        string weekId,
+        WeekDesk desk,
+        TimeProvider time,
+        CancellationToken stop
+    ) =>
         await desk.RowAsync(weekId, stop) is { } row
-            ? Text(WeekCalendar.Write(await desk.PlanAsync(row, stop), row.Id, time.GetUtcNow()), "text/calendar; charset=utf-8", Name(row.ThemeId, row.Monday, "ics"))
+            ? Text(
+                WeekCalendar.Write(await desk.PlanAsync(row, stop), row.Id, time.GetUtcNow()),
+                "text/calendar; charset=utf-8",
+                Name(row.ThemeId, row.Monday, "ics")
+            )
             : TypedResults.NotFound();
 
-    private static async Task<Results<FileContentHttpResult, NotFound>> Unit(string weekId, WeekDesk desk, NidoDb db, CancellationToken stop)
+    private static async Task<Results<FileContentHttpResult, NotFound>> Unit(
+        string weekId,
+        WeekDesk desk,
+        NidoDb db,
+        CancellationToken stop
+    )
     {
         if (await db.Weeks.Include(w => w.Changes).SingleOrDefaultAsync(w => w.Id == weekId, stop) is not { } row)
         {
@@ -83,14 +134,28 @@ public static class FileEndpoints
         }
 
         var unit = Units.Of(
-            row, (await db.GroupAsync(row.GroupId, stop))!, await db.OverridesAsync(row.Id, stop), await db.EvidenceAsync(row.GroupId, row.Monday, stop, until: DateOnly.MaxValue),
+            row,
+            (await db.GroupAsync(row.GroupId, stop))!,
+            await db.OverridesAsync(row.Id, stop),
+            await db.EvidenceAsync(row.GroupId, row.Monday, stop, until: DateOnly.MaxValue),
             (await db.ShownInAsync(row.GroupId, stop)).SelectMany(s => s),
-            (await db.Themes.FindAsync([row.ThemeId], stop))?.Theme, await desk.PlanAsync(row, stop));
-        return Text(JsonSerializer.Serialize(unit, Units.Json), "application/json; charset=utf-8", Name(row.ThemeId, row.Monday, "json"));
+            (await db.Themes.FindAsync([row.ThemeId], stop))?.Theme,
+            await desk.PlanAsync(row, stop)
+        );
+        return Text(
+            JsonSerializer.Serialize(unit, Units.Json),
+            "application/json; charset=utf-8",
+            Name(row.ThemeId, row.Monday, "json")
+        );
     }
 
     private static async Task<Results<Created<WeekName>, ProblemHttpResult>> Import(
-        HttpRequest request, UnitSense sense, NidoDb db, Content content, CancellationToken stop)
+        HttpRequest request,
+        UnitSense sense,
+        NidoDb db,
+        Content content,
+        CancellationToken stop
+    )
     {
         var (unit, problems) = await ReadAsync(TableText.Decode(await request.BytesAsync(stop)).Text, stop);
         if (unit is null || (problems = sense.Of(unit)).Count > 0)
@@ -103,11 +168,22 @@ public static class FileEndpoints
         await db.SaveChangesAsync(stop);
         var (group, week) = (rows.Group, rows.Week);
         return TypedResults.Created(
-            $"/api/weeks/{week.Id}", new WeekName(week.Id, group.Id, group.Name, (await db.ThemeAsync(content, week.ThemeId, stop))!.Name, week.Monday));
+            $"/api/weeks/{week.Id}",
+            new WeekName(
+                week.Id,
+                group.Id,
+                group.Name,
+                (await db.ThemeAsync(content, week.ThemeId, stop))!.Name,
+                week.Monday
+            )
+        );
     }
 
     /// <summary>The document of a text, or what keeps it from being one: not JSON, or not of the schema.</summary>
-    private static async Task<(UnitDocument? Unit, IReadOnlyList<FieldProblem> Problems)> ReadAsync(string text, CancellationToken stop)
+    private static async Task<(UnitDocument? Unit, IReadOnlyList<FieldProblem> Problems)> ReadAsync(
+        string text,
+        CancellationToken stop
+    )
     {
         try
         {
@@ -115,8 +191,14 @@ public static class FileEndpoints
             var found = await SchemaProblems.OfAsync(UnitSchema.Text, text, "docs/formats/unit.schema.json", stop);
             return found.Count > 0 ? (null, found) : (JsonSerializer.Deserialize<UnitDocument>(text, Units.Json), []);
         }
-        catch (Exception e) when (
-            e is JsonException or Newtonsoft.Json.JsonException or FormatException or OverflowException or InvalidOperationException)
+        catch (Exception e)
+            when (e
+                    is JsonException
+                        or Newtonsoft.Json.JsonException
+                        or FormatException
+                        or OverflowException
+                        or InvalidOperationException
+            )
         {
             return (null, [new("file", "", $"This is not a unit file: {e.Message}")]);
         }

@@ -16,20 +16,43 @@ public static class IdeaReading
         var placed = plan.Filled.GroupBy(f => f.Use.IdeaIndex).ToDictionary(g => g.Key, g => g.Count());
         return
         [
-            .. plan.Problem.Uses.GroupBy(u => u.IdeaIndex).Select(g =>
-            {
-                var idea = g.First().Idea;
-                int[] steps = [.. g.SelectMany(u => u.Fullest.Children).Where(c => c.InReach).Select(c => c.Offer!.Step).Order()];
-                return new IdeaName(
-                    idea.Id, idea.Title, idea.Technique.Name, idea.Technique.Id, idea.Lead?.Name, idea.Technique.AimShares(), [.. g.Select(u => u.Block.Id)],
-                    idea.Technique.Minutes, idea.Technique.Mess, steps[0], steps[^1], g.Max(u => u.Fullest.InReach), plan.Problem.ChildCount,
-                    placed.GetValueOrDefault(g.Key));
-            })
-            .OrderByDescending(i => i.PlacedTimes > 0).ThenBy(i => i.Title, StringComparer.Ordinal).ThenBy(i => i.IdeaId, StringComparer.Ordinal),
+            .. plan
+                .Problem.Uses.GroupBy(u => u.IdeaIndex)
+                .Select(g =>
+                {
+                    var idea = g.First().Idea;
+                    int[] steps =
+                    [
+                        .. g.SelectMany(u => u.Fullest.Children)
+                            .Where(c => c.InReach)
+                            .Select(c => c.Offer!.Step)
+                            .Order(),
+                    ];
+                    return new IdeaName(
+                        idea.Id,
+                        idea.Title,
+                        idea.Technique.Name,
+                        idea.Technique.Id,
+                        idea.Lead?.Name,
+                        idea.Technique.AimShares(),
+                        [.. g.Select(u => u.Block.Id)],
+                        idea.Technique.Minutes,
+                        idea.Technique.Mess,
+                        steps[0],
+                        steps[^1],
+                        g.Max(u => u.Fullest.InReach),
+                        plan.Problem.ChildCount,
+                        placed.GetValueOrDefault(g.Key)
+                    );
+                })
+                .OrderByDescending(i => i.PlacedTimes > 0)
+                .ThenBy(i => i.Title, StringComparer.Ordinal)
+                .ThenBy(i => i.IdeaId, StringComparer.Ordinal),
         ];
     }
 
-    /// <summary>The card of an idea in a block: of a day with those who are there, else of the day with most of them.</summary>
+    /// <summary>The card of an idea in a block: of a day with those who are there, else of the day with most of
+    /// them.</summary>
     public static IdeaCard Card(WeekPlan plan, Use use, int? day = null)
     {
         ArgumentNullException.ThrowIfNull(use);
@@ -39,20 +62,60 @@ public static class IdeaReading
         var ladder = plan.Problem.Input.Ladders[technique.Ladder];
         var inUse = WeekProblem.StepsInUse(idea, on.Children);
         return new(
-            idea.Id, idea.Title, technique.Name, technique.Ladder, idea.Lead?.Name, technique.AimShares(),
-            [.. technique.Strands.Select(s => new StrandShare(s.Key, Strand.Find(s.Key)!.Aim, s.Value)).OrderByDescending(s => s.Percent)],
-            use.Block.Id, use.Block.Name, technique.Minutes, technique.CleanUpMinutes, technique.Mess, $"{technique.HandLoad}".ToLowerInvariant(), use.Adults,
+            idea.Id,
+            idea.Title,
+            technique.Name,
+            technique.Ladder,
+            idea.Lead?.Name,
+            technique.AimShares(),
+            [
+                .. technique
+                    .Strands.Select(s => new StrandShare(s.Key, Strand.Find(s.Key)!.Aim, s.Value))
+                    .OrderByDescending(s => s.Percent),
+            ],
+            use.Block.Id,
+            use.Block.Name,
+            technique.Minutes,
+            technique.CleanUpMinutes,
+            technique.Mess,
+            $"{technique.HandLoad}".ToLowerInvariant(),
+            use.Adults,
             [.. technique.Instructions.Select(idea.Theme.Fill)],
             [.. inUse.Select(s => Step(plan, s, ladder.Steps[s.Number - 1], use, on))],
             [.. on.Children.Where(c => !c.InReach).Select(c => Who(plan, use, c))],
-            [.. on.Demand.Select(d => new QuantityView(
-                d.Material.Id, d.Material.Name, CupboardCsv.UnitName(d.Material.Unit), d.Amount, plan.Problem.Input.OnHand.GetValueOrDefault(d.Material.Id), d.Trace))],
+            [
+                .. on.Demand.Select(d => new QuantityView(
+                    d.Material.Id,
+                    d.Material.Name,
+                    CupboardCsv.UnitName(d.Material.Unit),
+                    d.Amount,
+                    plan.Problem.Input.OnHand.GetValueOrDefault(d.Material.Id),
+                    d.Trace
+                )),
+            ],
             [.. use.Cautions.Select(CautionView.Of)],
             [.. plan.Problem.Input.Ways.Cues(technique).Select(c => new CueView(c.At, idea.Theme.Fill(c.Say)))],
             TalkOf(use),
-            [.. Demand.Kits(idea, on.Children).Select(k => new KitView(k.Step, k.Expected, k.Count, [.. k.Holds.Select(h => $"{h.Each:0.##} {CupboardCsv.UnitName(h.Material.Unit)} {h.Material.Name}")],
-                NamesOf(plan, k.Holds.SelectMany(h => plan.Problem.Input.Safety.Holds.Of(h.Material).Allergens))))],
-            [.. idea.PrepIn(plan.Problem.Group.Settings).Select(p => $"{idea.Theme.Fill(p.What)}, {p.Minutes} min{(p.AdultOnly ? ", adult only" : "")}")]);
+            [
+                .. Demand
+                    .Kits(idea, on.Children)
+                    .Select(k => new KitView(
+                        k.Step,
+                        k.Expected,
+                        k.Count,
+                        [
+                            .. k.Holds.Select(h =>
+                                $"{h.Each:0.##} {CupboardCsv.UnitName(h.Material.Unit)} {h.Material.Name}"
+                            ),
+                        ],
+                        NamesOf(plan, k.Holds.SelectMany(h => plan.Problem.Input.Safety.Holds.Of(h.Material).Allergens))
+                    )),
+            ],
+            [
+                .. idea.PrepIn(plan.Problem.Group.Settings)
+                    .Select(p => $"{idea.Theme.Fill(p.What)}, {p.Minutes} min{(p.AdultOnly ? ", adult only" : "")}"),
+            ]
+        );
     }
 
     /// <summary>Allergens as they stand on a sign, each once, in both languages.</summary>
@@ -60,7 +123,17 @@ public static class IdeaReading
     {
         ArgumentNullException.ThrowIfNull(plan);
         var book = plan.Problem.Input.Safety.Book;
-        return [.. held.OrderBy(h => h.How).DistinctBy(h => h.Allergen).Select(h => new AllergenName(h.Allergen, h.How, book.NameOf(h.Allergen), book.NameOf(h.Allergen, "es")))];
+        return
+        [
+            .. held.OrderBy(h => h.How)
+                .DistinctBy(h => h.Allergen)
+                .Select(h => new AllergenName(
+                    h.Allergen,
+                    h.How,
+                    book.NameOf(h.Allergen),
+                    book.NameOf(h.Allergen, "es")
+                )),
+        ];
     }
 
     /// <summary>What would serve instead, as the screens read it.</summary>
@@ -74,41 +147,113 @@ public static class IdeaReading
 
         var place = instead.Slot is { } slot ? plan.Problem.Slots[slot] : (Slot?)null;
         return new(
-            instead.Use.Idea.Id, instead.Use.Idea.Title, instead.Use.Idea.Lead?.Name, instead.SameWork, instead.SameLadder,
-            place?.Day, place is { } p ? plan.Problem.Days[p.Day].Date : null, place is { } b ? plan.Problem.Blocks[b.Block].Id : null,
-            place is { } n ? plan.Problem.Blocks[n.Block].Name : null, place?.Offer);
+            instead.Use.Idea.Id,
+            instead.Use.Idea.Title,
+            instead.Use.Idea.Lead?.Name,
+            instead.SameWork,
+            instead.SameLadder,
+            place?.Day,
+            place is { } p ? plan.Problem.Days[p.Day].Date : null,
+            place is { } b ? plan.Problem.Blocks[b.Block].Id : null,
+            place is { } n ? plan.Problem.Blocks[n.Block].Name : null,
+            place?.Offer
+        );
     }
 
-    private static StepView Step(WeekPlan plan, IdeaStep step, LadderStep rung, Use use, UseOnDay on) => new(
-        step.Number, rung.Name, step.Do, rung.Adult, rung.Easier, rung.Harder, rung.Size?.InWords,
-        WordsForStep.Of(use.Idea.Technique.Ladder, step.Number, plan.Problem.Input.Words.Value, use.Idea.Theme),
-        [.. step.Bindings.Select(b => new BoundView(b.Key, b.Value.Material.Id, b.Value.Material.Name, b.Value.Score, b.Value.Reasons)),
-            .. step.Left.Where(_ => on.Children.Any(c => c.InReach && c.Offer!.Step == step.Number && c.Child.Hand == Core.Group.Hand.Left))
-                .Select(b => new BoundView($"{b.Key}, left hand", b.Value.Material.Id, b.Value.Material.Name, b.Value.Score, b.Value.Reasons))],
-        [.. on.Children.Where(c => c.InReach && c.Offer!.Step == step.Number).Select(c => Who(plan, use, c))]);
+    private static StepView Step(WeekPlan plan, IdeaStep step, LadderStep rung, Use use, UseOnDay on) =>
+        new(
+            step.Number,
+            rung.Name,
+            step.Do,
+            rung.Adult,
+            rung.Easier,
+            rung.Harder,
+            rung.Size?.InWords,
+            WordsForStep.Of(use.Idea.Technique.Ladder, step.Number, plan.Problem.Input.Words.Value, use.Idea.Theme),
+            [
+                .. step.Bindings.Select(b => new BoundView(
+                    b.Key,
+                    b.Value.Material.Id,
+                    b.Value.Material.Name,
+                    b.Value.Score,
+                    b.Value.Reasons
+                )),
+                .. step
+                    .Left.Where(_ =>
+                        on.Children.Any(c =>
+                            c.InReach && c.Offer!.Step == step.Number && c.Child.Hand == Core.Group.Hand.Left
+                        )
+                    )
+                    .Select(b => new BoundView(
+                        $"{b.Key}, left hand",
+                        b.Value.Material.Id,
+                        b.Value.Material.Name,
+                        b.Value.Score,
+                        b.Value.Reasons
+                    )),
+            ],
+            [.. on.Children.Where(c => c.InReach && c.Offer!.Step == step.Number).Select(c => Who(plan, use, c))]
+        );
 
     private static WhoView Who(WeekPlan plan, Use use, ChildAtIdea at)
     {
         var input = plan.Problem.Input;
         var technique = use.Idea.Technique;
-        var objective = input.Evidence.Objectives.FirstOrDefault(o => o.ChildId == at.Child.Id && o.Ladder == technique.Ladder);
-        IReadOnlyList<string> why = at.KeptOutBy is { } f ? [f.Rule.Message, $"Source: {f.Rule.Source}"] : at.Offer?.Trace ?? [];
+        var objective = input.Evidence.Objectives.FirstOrDefault(o =>
+            o.ChildId == at.Child.Id && o.Ladder == technique.Ladder
+        );
+        IReadOnlyList<string> why = at.KeptOutBy is { } f
+            ? [f.Rule.Message, $"Source: {f.Rule.Source}"]
+            : at.Offer?.Trace ?? [];
         return new(
-            at.Child.Id, at.Child.Name, Percent(at.Offer?.Alone ?? 0), at.Offer?.Help, Math.Round(at.Fit, 2),
+            at.Child.Id,
+            at.Child.Name,
+            Percent(at.Offer?.Alone ?? 0),
+            at.Offer?.Help,
+            Math.Round(at.Fit, 2),
             at.Waits is { } w ? [.. why, $"Step {w.Step} waits. {w.Reason}"] : why,
             [.. Supports.At(at, technique)],
             // Only what differs for this child; the group's lines stand on the card already.
-            at.Child.Ways.Count == 0 ? [] : [.. input.Ways.For(at.Child).Cues(technique).Except(input.Ways.Cues(technique)).Select(c => use.Idea.Theme.Fill(c.Say))],
-            objective is null ? null : new(objective.Step, input.Ladders[objective.Ladder].Steps[objective.Step - 1].Name, objective.By));
+            at.Child.Ways.Count == 0
+                ? []
+                :
+                [
+                    .. input
+                        .Ways.For(at.Child)
+                        .Cues(technique)
+                        .Except(input.Ways.Cues(technique))
+                        .Select(c => use.Idea.Theme.Fill(c.Say)),
+                ],
+            objective is null
+                ? null
+                : new(objective.Step, input.Ladders[objective.Ladder].Steps[objective.Step - 1].Name, objective.By)
+        );
     }
 
-    /// <summary>What is said and read: at a circle the theme's greeting, rhyme and books, elsewhere words to use and a question.</summary>
+    /// <summary>What is said and read: at a circle the theme's greeting, rhyme and books, elsewhere words to use and a
+    /// question.</summary>
     private static TalkView TalkOf(Use use)
     {
         var theme = use.Idea.Theme;
         return use.Block.Kind == Core.Group.BlockKind.Circle
-            ? new(theme.Sayings, theme.Questions, theme.Greeting, theme.Farewell, theme.Rhyme, [.. theme.Books], theme.Story)
-            : new(theme.Sayings, [.. theme.Questions.Skip(use.TechniqueIndex % theme.Questions.Count).Take(1)], null, null, [], [], null);
+            ? new(
+                theme.Sayings,
+                theme.Questions,
+                theme.Greeting,
+                theme.Farewell,
+                theme.Rhyme,
+                [.. theme.Books],
+                theme.Story
+            )
+            : new(
+                theme.Sayings,
+                [.. theme.Questions.Skip(use.TechniqueIndex % theme.Questions.Count).Take(1)],
+                null,
+                null,
+                [],
+                [],
+                null
+            );
     }
 
     private static int Percent(double share) => (int)Math.Round(100 * share);

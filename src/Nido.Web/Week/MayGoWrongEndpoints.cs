@@ -13,7 +13,11 @@ public static class MayGoWrongEndpoints
     public static void MapMayGoWrong(this RouteGroupBuilder api) =>
         api.MapGet("/weeks/{weekId}/may-go-wrong", Get).WithName("simulateWeek").WithTags("Week");
 
-    private static async Task<Results<Ok<MayGoWrongView>, NotFound>> Get(string weekId, WeekDesk desk, CancellationToken stop) =>
+    private static async Task<Results<Ok<MayGoWrongView>, NotFound>> Get(
+        string weekId,
+        WeekDesk desk,
+        CancellationToken stop
+    ) =>
         await desk.PlanAsync(weekId, stop) is { } plan && plan.Problem.Slots.Count > 0
             ? TypedResults.Ok(MayGoWrongView.Of(plan, Simulation.Of(plan)))
             : TypedResults.NotFound();
@@ -26,8 +30,12 @@ public static class MayGoWrongEndpoints
 /// <param name="FallsShort">Children who may get under three quarters of an aim.</param>
 /// <param name="CutOff">Children whose own work a block would often cut off, by what was seen of them.</param>
 public sealed record MayGoWrongView(
-    int Runs, IReadOnlyList<RunsOutView> RunsOut, IReadOnlyList<OverrunsView> Overruns, IReadOnlyList<FallsShortView> FallsShort,
-    IReadOnlyList<LongWorkView> CutOff)
+    int Runs,
+    IReadOnlyList<RunsOutView> RunsOut,
+    IReadOnlyList<OverrunsView> Overruns,
+    IReadOnlyList<FallsShortView> FallsShort,
+    IReadOnlyList<LongWorkView> CutOff
+)
 {
     /// <summary>The view of it.</summary>
     public static MayGoWrongView Of(WeekPlan plan, SimulatedWeek week)
@@ -37,14 +45,55 @@ public sealed record MayGoWrongView(
         var problem = plan.Problem;
         return new(
             week.Runs,
-            [.. week.RunsOut.Select(r => new RunsOutView(r.Material.Id, r.Material.Name, Percent(r.Share), r.More, r.Packs, r.Cents))],
-            [.. week.Overruns.Select(o => new OverrunsView(problem.Days[o.Day].Date, problem.Blocks[o.Block].Name, Percent(o.Share), Math.Round(o.Minutes), o.Longest))],
-            [.. week.FallsShort.Select(f => new FallsShortView(
-                problem.Group.Children[f.Child].Name, f.Aim, Percent(f.Share),
-                f.Fix is not { } fix ? null : new FixView(
-                    problem.Slots[fix.Slot].Day, problem.Blocks[problem.Slots[fix.Slot].Block].Id, problem.Slots[fix.Slot].Offer,
-                    problem.Days[problem.Slots[fix.Slot].Day].Date, fix.Was, fix.Now, Math.Round(fix.Minutes))))],
-            [.. LongWork.Of(problem).Select(w => new LongWorkView(w.Child.Name, w.Block.Name, (int)Math.Round(w.Minutes), Percent(w.Share), w.Enough))]);
+            [
+                .. week.RunsOut.Select(r => new RunsOutView(
+                    r.Material.Id,
+                    r.Material.Name,
+                    Percent(r.Share),
+                    r.More,
+                    r.Packs,
+                    r.Cents
+                )),
+            ],
+            [
+                .. week.Overruns.Select(o => new OverrunsView(
+                    problem.Days[o.Day].Date,
+                    problem.Blocks[o.Block].Name,
+                    Percent(o.Share),
+                    Math.Round(o.Minutes),
+                    o.Longest
+                )),
+            ],
+            [
+                .. week.FallsShort.Select(f => new FallsShortView(
+                    problem.Group.Children[f.Child].Name,
+                    f.Aim,
+                    Percent(f.Share),
+                    f.Fix is not { } fix
+                        ? null
+                        : new FixView(
+                            problem.Slots[fix.Slot].Day,
+                            problem.Blocks[problem.Slots[fix.Slot].Block].Id,
+                            problem.Slots[fix.Slot].Offer,
+                            problem.Days[problem.Slots[fix.Slot].Day].Date,
+                            fix.Was,
+                            fix.Now,
+                            Math.Round(fix.Minutes)
+                        )
+                )),
+            ],
+            [
+                .. LongWork
+                    .Of(problem)
+                    .Select(w => new LongWorkView(
+                        w.Child.Name,
+                        w.Block.Name,
+                        (int)Math.Round(w.Minutes),
+                        Percent(w.Share),
+                        w.Enough
+                    )),
+            ]
+        );
     }
 
     private static int Percent(double share) => (int)Math.Round(100 * share);

@@ -22,7 +22,13 @@ public static class ReplanEndpoints
     }
 
     private static async Task<Results<Ok<ReplanView>, NotFound, ProblemHttpResult>> CameUp(
-        string weekId, CameUp happening, WeekDesk desk, Replanning replanning, Content content, CancellationToken stop)
+        string weekId,
+        CameUp happening,
+        WeekDesk desk,
+        Replanning replanning,
+        Content content,
+        CancellationToken stop
+    )
     {
         if (await desk.RowAsync(weekId, stop) is not { } row)
         {
@@ -32,12 +38,27 @@ public static class ReplanEndpoints
         var plan = await desk.PlanAsync(row, stop);
         return Wrong(happening, plan, content) is { } wrong
             ? Problems.Field(wrong.Field, wrong.Value, wrong.Message)
-            : TypedResults.Ok(await WorkInAsync(
-                row, Sentence(happening, plan, content), [.. row.CameUp, happening], happening.FromDay, desk, replanning, stop));
+            : TypedResults.Ok(
+                await WorkInAsync(
+                    row,
+                    Sentence(happening, plan, content),
+                    [.. row.CameUp, happening],
+                    happening.FromDay,
+                    desk,
+                    replanning,
+                    stop
+                )
+            );
     }
 
     private static async Task<Results<Ok<ReplanView>, NotFound>> NoLonger(
-        string weekId, int index, WeekDesk desk, Replanning replanning, Content content, CancellationToken stop)
+        string weekId,
+        int index,
+        WeekDesk desk,
+        Replanning replanning,
+        Content content,
+        CancellationToken stop
+    )
     {
         if (await desk.RowAsync(weekId, stop) is not { } row || index < 0 || index >= row.CameUp.Count)
         {
@@ -46,12 +67,26 @@ public static class ReplanEndpoints
 
         var over = row.CameUp[index];
         var what = $"No longer: {Sentence(over, await desk.PlanAsync(row, stop), content)}";
-        return TypedResults.Ok(await WorkInAsync(
-            row, what, [.. row.CameUp.Where((_, i) => i != index)], over.FromDay, desk, replanning, stop));
+        return TypedResults.Ok(
+            await WorkInAsync(
+                row,
+                what,
+                [.. row.CameUp.Where((_, i) => i != index)],
+                over.FromDay,
+                desk,
+                replanning,
+                stop
+            )
+        );
     }
 
     private static async Task<Results<Ok<BeforeAfter>, NotFound>> LookAtSliders(
-        string weekId, Sliders sliders, WeekDesk desk, Replanning replanning, CancellationToken stop)
+        string weekId,
+        Sliders sliders,
+        WeekDesk desk,
+        Replanning replanning,
+        CancellationToken stop
+    )
     {
         if (await desk.RowAsync(weekId, stop) is not { } row)
         {
@@ -63,7 +98,12 @@ public static class ReplanEndpoints
     }
 
     private static async Task<Results<Ok<WeekView>, NotFound>> TakeSliders(
-        string weekId, Sliders sliders, WeekDesk desk, Replanning replanning, CancellationToken stop)
+        string weekId,
+        Sliders sliders,
+        WeekDesk desk,
+        Replanning replanning,
+        CancellationToken stop
+    )
     {
         if (await desk.RowAsync(weekId, stop) is not { } row)
         {
@@ -77,8 +117,14 @@ public static class ReplanEndpoints
     }
 
     private static async Task<ReplanView> WorkInAsync(
-        WeekRow row, string what, IReadOnlyList<CameUp> happenings, int fromDay, WeekDesk desk, Replanning replanning,
-            CancellationToken stop)
+        WeekRow row,
+        string what,
+        IReadOnlyList<CameUp> happenings,
+        int fromDay,
+        WeekDesk desk,
+        Replanning replanning,
+        CancellationToken stop
+    )
     {
         var (before, after) = await replanning.TryAsync(row, happenings, row.Sliders, fromDay, stop);
         var look = Look(before, after);
@@ -93,12 +139,16 @@ public static class ReplanEndpoints
     internal static string Sentence(CameUp h, WeekPlan plan, Content content)
     {
         string DayAt(int day) => $"{plan.Problem.Days[day].Day}";
-        var when = h.Kind == CameUpKind.MaterialGone ? $"from {DayAt(h.FromDay)}" : h.FromDay == h.ToDay ? DayAt(h.FromDay)
+        var when =
+            h.Kind == CameUpKind.MaterialGone ? $"from {DayAt(h.FromDay)}"
+            : h.FromDay == h.ToDay ? DayAt(h.FromDay)
             : $"{DayAt(h.FromDay)} to {DayAt(h.ToDay)}";
         return h.Kind switch
         {
-            CameUpKind.ChildAway => $"{plan.Problem.Group.Children.FirstOrDefault(c => c.Id == h.Subject)?.Name ?? "A child"} away, {when}",
-            CameUpKind.AdultAway => $"{plan.Problem.Group.Adults.FirstOrDefault(a => a.Id == h.Subject)?.Name ?? "An adult"} away, {when}",
+            CameUpKind.ChildAway =>
+                $"{plan.Problem.Group.Children.FirstOrDefault(c => c.Id == h.Subject)?.Name ?? "A child"} away, {when}",
+            CameUpKind.AdultAway =>
+                $"{plan.Problem.Group.Adults.FirstOrDefault(a => a.Id == h.Subject)?.Name ?? "An adult"} away, {when}",
             CameUpKind.Rain => $"Rain, {when}",
             CameUpKind.Closed => h.Subject.Length == 0 ? $"Closed, {when}" : $"Closed from {h.Subject}, {when}",
             _ => $"{content.Material(h.Subject)?.Name ?? h.Subject} gone {when}",
@@ -108,8 +158,10 @@ public static class ReplanEndpoints
     private static FieldProblem? Wrong(CameUp h, WeekPlan plan, Content content)
     {
         var days = plan.Problem.Days.Count;
-        return h.FromDay < 0 || h.FromDay >= days ? new("fromDay", $"{h.FromDay}", $"This week has days 0 to {days - 1}.")
-            : h.ToDay < h.FromDay || h.ToDay >= days ? new("toDay", $"{h.ToDay}", $"A day from {h.FromDay} to {days - 1} is wanted.")
+        return h.FromDay < 0 || h.FromDay >= days
+                ? new("fromDay", $"{h.FromDay}", $"This week has days 0 to {days - 1}.")
+            : h.ToDay < h.FromDay || h.ToDay >= days
+                ? new("toDay", $"{h.ToDay}", $"A day from {h.FromDay} to {days - 1} is wanted.")
             : h.Kind == CameUpKind.ChildAway && plan.Problem.Group.Children.All(c => c.Id != h.Subject)
                 ? new("subject", h.Subject, "This child is not in the group.")
             : h.Kind == CameUpKind.AdultAway && plan.Problem.Group.Adults.All(a => a.Id != h.Subject)
@@ -117,8 +169,11 @@ public static class ReplanEndpoints
             : h.Kind == CameUpKind.Closed && h.Subject.Length > 0 && !TimeOnly.TryParseExact(h.Subject, "HH:mm", out _)
                 ? new("subject", h.Subject, "A time of day is wanted, such as 12:00, or nothing for the whole day.")
             : h.Kind == CameUpKind.Closed && h.Subject.Length == 0 && h.FromDay == 0 && h.ToDay == days - 1
-                ? new("toDay", $"{h.ToDay}",
-                "A week that is closed on all its days is not planned: leave a day open, or take another week.")
+                ? new(
+                    "toDay",
+                    $"{h.ToDay}",
+                    "A week that is closed on all its days is not planned: leave a day open, or take another week."
+                )
             : h.Kind == CameUpKind.MaterialGone && content.Material(h.Subject) is null
                 ? new("subject", h.Subject, "This material is not known. Choose one from the cupboard.")
             : null;

@@ -11,9 +11,15 @@ namespace Nido.Web.Week;
 /// <param name="db">The site.</param>
 public sealed class Replanning(WeekProblems problems, NidoDb db)
 {
-    /// <summary>The plan from a day on, with these happenings and sliders in place of the week's own; nothing is saved.</summary>
+    /// <summary>The plan from a day on, with these happenings and sliders in place of the week's own; nothing is
+    /// saved.</summary>
     public async Task<(WeekPlan Before, WeekPlan After)> TryAsync(
-        WeekRow row, IReadOnlyList<CameUp> happenings, Sliders sliders, int fromDay, CancellationToken stop)
+        WeekRow row,
+        IReadOnlyList<CameUp> happenings,
+        Sliders sliders,
+        int fromDay,
+        CancellationToken stop
+    )
     {
         ArgumentNullException.ThrowIfNull(row);
         var (now, _) = await problems.OfAsync(row, db, stop);
@@ -30,20 +36,27 @@ public sealed class Replanning(WeekProblems problems, NidoDb db)
             return (new WeekPlan(now, []), new WeekPlan(problem, []));
         }
 
-        var state = Replan.From(problem, row.Plan, fromDay, stop, sliders == row.Sliders ? Replan.StripPoints : Replan.StripPointsWhenWeighed);
+        var state = Replan.From(
+            problem,
+            row.Plan,
+            fromDay,
+            stop,
+            sliders == row.Sliders ? Replan.StripPoints : Replan.StripPointsWhenWeighed
+        );
         var held = row.Plan.ToDictionary(p => (p.Day, p.BlockId, p.Offer));
         Placement[] placements =
         [
             .. from slot in Enumerable.Range(0, problem.Slots.Count)
-               where state.Uses[slot] >= 0
-               let at = problem.Slots[slot]
-               let idea = problem.Uses[state.Uses[slot]].Idea.Id
-               let was = held.GetValueOrDefault((at.Day, problem.Blocks[at.Block].Id, at.Offer))
-               select was is not null && was.IdeaId == idea ? was
-                   : new Placement(at.Day, problem.Blocks[at.Block].Id, at.Offer, idea, Locked: false)
-                   {
-                       Swaps = row.Plan.FirstOrDefault(p => p.IdeaId == idea)?.Swaps ?? [],
-                   },
+            where state.Uses[slot] >= 0
+            let at = problem.Slots[slot]
+            let idea = problem.Uses[state.Uses[slot]].Idea.Id
+            let was = held.GetValueOrDefault((at.Day, problem.Blocks[at.Block].Id, at.Offer))
+            select was is not null && was.IdeaId == idea
+                ? was
+                : new Placement(at.Day, problem.Blocks[at.Block].Id, at.Offer, idea, Locked: false)
+                {
+                    Swaps = row.Plan.FirstOrDefault(p => p.IdeaId == idea)?.Swaps ?? [],
+                },
         ];
         return (new WeekPlan(now, row.Plan), new WeekPlan(problem, placements));
     }
@@ -53,14 +66,21 @@ public sealed class Replanning(WeekProblems problems, NidoDb db)
     {
         ArgumentNullException.ThrowIfNull(before);
         ArgumentNullException.ThrowIfNull(after);
-        string? TitleAt(WeekPlan plan, int slot) => plan.State.Uses[slot] < 0 ? null : plan.Problem.Uses[plan.State.Uses[slot]].Idea.Title;
-        string? IdAt(WeekPlan plan, int slot) => plan.State.Uses[slot] < 0 ? null : plan.Problem.Uses[plan.State.Uses[slot]].Idea.Id;
+        string? TitleAt(WeekPlan plan, int slot) =>
+            plan.State.Uses[slot] < 0 ? null : plan.Problem.Uses[plan.State.Uses[slot]].Idea.Title;
+        string? IdAt(WeekPlan plan, int slot) =>
+            plan.State.Uses[slot] < 0 ? null : plan.Problem.Uses[plan.State.Uses[slot]].Idea.Id;
         return
         [
             .. from slot in Enumerable.Range(0, before.Problem.Slots.Count)
-               where IdAt(before, slot) != IdAt(after, slot)
-               let at = before.Problem.Slots[slot]
-               select new ChangedStrip(before.Problem.Days[at.Day].Date, before.Problem.Blocks[at.Block].Name, TitleAt(before, slot), TitleAt(after, slot)),
+            where IdAt(before, slot) != IdAt(after, slot)
+            let at = before.Problem.Slots[slot]
+            select new ChangedStrip(
+                before.Problem.Days[at.Day].Date,
+                before.Problem.Blocks[at.Block].Name,
+                TitleAt(before, slot),
+                TitleAt(after, slot)
+            ),
         ];
     }
 }

@@ -13,7 +13,8 @@ using Nido.Web.Common;
 
 namespace Nido.Web.Week;
 
-/// <summary>The term: weeks in a row with their letters and numbers, and a week copied to another group or year.</summary>
+/// <summary>The term: weeks in a row with their letters and numbers, and a week copied to another group or
+/// year.</summary>
 public static class TermEndpoints
 {
     /// <summary>Adds the endpoints.</summary>
@@ -28,11 +29,23 @@ public static class TermEndpoints
         api.MapPost("/weeks/{weekId}/copies", Copy).WithName("copyWeek").WithTags("Term");
     }
 
-    private static async Task<Results<Ok<IReadOnlyList<TermWeek>>, NotFound>> Get(string groupId, NidoDb db, Content content, CancellationToken stop) =>
-        await db.Groups.AnyAsync(g => g.Id == groupId, stop) ? TypedResults.Ok(await WeeksAsync(groupId, db, content, stop)) : TypedResults.NotFound();
+    private static async Task<Results<Ok<IReadOnlyList<TermWeek>>, NotFound>> Get(
+        string groupId,
+        NidoDb db,
+        Content content,
+        CancellationToken stop
+    ) =>
+        await db.Groups.AnyAsync(g => g.Id == groupId, stop)
+            ? TypedResults.Ok(await WeeksAsync(groupId, db, content, stop))
+            : TypedResults.NotFound();
 
     private static async Task<Results<Ok<IReadOnlyList<TermWeek>>, NotFound, ProblemHttpResult>> Add(
-        string groupId, WeeksBody body, NidoDb db, Content content, CancellationToken stop)
+        string groupId,
+        WeeksBody body,
+        NidoDb db,
+        Content content,
+        CancellationToken stop
+    )
     {
         if (!await db.Groups.AnyAsync(g => g.Id == groupId, stop))
         {
@@ -42,23 +55,38 @@ public static class TermEndpoints
         var known = (await db.ThemesAsync(content, stop)).Select(t => t.Id).ToHashSet();
         if (body.ThemeIds.FirstOrDefault(t => !known.Contains(t)) is { } unknown)
         {
-            return Problems.Field("themeIds", unknown, "This theme is not known. Choose one of the list, or write your own in Ideas.");
+            return Problems.Field(
+                "themeIds",
+                unknown,
+                "This theme is not known. Choose one of the list, or write your own in Ideas."
+            );
         }
 
         var monday = WeekDaysOrder.MondayOf(body.Monday);
-        db.Weeks.AddRange(body.ThemeIds.Select((theme, i) => new WeekRow
-        {
-            Id = NewId.Next(),
-            GroupId = groupId,
-            ThemeId = theme,
-            Monday = monday.AddDays(7 * i),
-            Sliders = Sliders.Middle,
-        }));
+        db.Weeks.AddRange(
+            body.ThemeIds.Select(
+                (theme, i) =>
+                    new WeekRow
+                    {
+                        Id = NewId.Next(),
+                        GroupId = groupId,
+                        ThemeId = theme,
+                        Monday = monday.AddDays(7 * i),
+                        Sliders = Sliders.Middle,
+                    }
+            )
+        );
         await db.SaveChangesAsync(stop);
         return TypedResults.Ok(await WeeksAsync(groupId, db, content, stop));
     }
 
-    private static async Task<Results<Ok<IReadOnlyList<TermWeek>>, NotFound>> Suggest(string groupId, LettersBody body, NidoDb db, Content content, CancellationToken stop)
+    private static async Task<Results<Ok<IReadOnlyList<TermWeek>>, NotFound>> Suggest(
+        string groupId,
+        LettersBody body,
+        NidoDb db,
+        Content content,
+        CancellationToken stop
+    )
     {
         if (await db.GroupAsync(groupId, stop) is not { } group)
         {
@@ -90,11 +118,23 @@ public static class TermEndpoints
     }
 
     private static async Task<Results<Ok<FocusBody>, NotFound>> GetFocus(
-        string weekId, HttpContext http, WeekDesk desk, CancellationToken stop) =>
-        await desk.RowAsync(weekId, stop) is { } row ? TypedResults.Ok(Edition.Tell(http, FocusBody.Of(row.Focus))) : TypedResults.NotFound();
+        string weekId,
+        HttpContext http,
+        WeekDesk desk,
+        CancellationToken stop
+    ) =>
+        await desk.RowAsync(weekId, stop) is { } row
+            ? TypedResults.Ok(Edition.Tell(http, FocusBody.Of(row.Focus)))
+            : TypedResults.NotFound();
 
     private static async Task<Results<NoContent, NotFound, ProblemHttpResult>> Focus(
-        string weekId, FocusBody body, HttpContext http, WeekDesk desk, NidoDb db, CancellationToken stop)
+        string weekId,
+        FocusBody body,
+        HttpContext http,
+        WeekDesk desk,
+        NidoDb db,
+        CancellationToken stop
+    )
     {
         if (await desk.RowAsync(weekId, stop) is not { } row)
         {
@@ -106,7 +146,9 @@ public static class TermEndpoints
             return stale;
         }
 
-        row.Focus = body.Letter is null ? null : new(body.Letter.Trim().ToUpperInvariant(), body.NumbersTo, body.OlderNumbersTo);
+        row.Focus = body.Letter is null
+            ? null
+            : new(body.Letter.Trim().ToUpperInvariant(), body.NumbersTo, body.OlderNumbersTo);
         row.Version++;
         await db.SaveChangesAsync(stop);
         Edition.Tell(http, FocusBody.Of(row.Focus));
@@ -114,7 +156,13 @@ public static class TermEndpoints
     }
 
     private static async Task<Results<Created<WeekName>, NotFound, ProblemHttpResult>> Copy(
-        string weekId, CopyBody body, WeekDesk desk, NidoDb db, Content content, CancellationToken stop)
+        string weekId,
+        CopyBody body,
+        WeekDesk desk,
+        NidoDb db,
+        Content content,
+        CancellationToken stop
+    )
     {
         if (await desk.RowAsync(weekId, stop) is not { } row)
         {
@@ -140,24 +188,60 @@ public static class TermEndpoints
         db.Weeks.Add(copy);
         await db.SaveChangesAsync(stop);
         var theme = (await db.ThemeOfAsync(content, copy, stop))!;
-        return TypedResults.Created($"/api/weeks/{copy.Id}", new WeekName(copy.Id, to.Id, to.Name, theme.Name, copy.Monday));
+        return TypedResults.Created(
+            $"/api/weeks/{copy.Id}",
+            new WeekName(copy.Id, to.Id, to.Name, theme.Name, copy.Monday)
+        );
     }
 
-    private static async Task<IReadOnlyList<TermWeek>> WeeksAsync(string groupId, NidoDb db, Content content, CancellationToken stop)
+    private static async Task<IReadOnlyList<TermWeek>> WeeksAsync(
+        string groupId,
+        NidoDb db,
+        Content content,
+        CancellationToken stop
+    )
     {
         var weeks = new List<TermWeek>();
-        foreach (var row in await db.Weeks.AsNoTracking().Where(w => w.GroupId == groupId).OrderBy(w => w.Monday).ThenBy(w => w.Id).ToListAsync(stop))
+        foreach (
+            var row in await db
+                .Weeks.AsNoTracking()
+                .Where(w => w.GroupId == groupId)
+                .OrderBy(w => w.Monday)
+                .ThenBy(w => w.Id)
+                .ToListAsync(stop)
+        )
         {
             var theme = (await db.ThemeOfAsync(content, row, stop))!;
-            weeks.Add(new(row.Id, row.Monday, theme.Name, theme.Letter, theme.LetterWord, theme.NumbersTo, theme.OlderNumbersTo, row.Focus is not null, row.Plan.Count));
+            weeks.Add(
+                new(
+                    row.Id,
+                    row.Monday,
+                    theme.Name,
+                    theme.Letter,
+                    theme.LetterWord,
+                    theme.NumbersTo,
+                    theme.OlderNumbersTo,
+                    row.Focus is not null,
+                    row.Plan.Count
+                )
+            );
         }
 
         return weeks;
     }
 
     /// <summary>How many words of a theme clearly begin with each letter.</summary>
-    private static Dictionary<char, int> Clear(Theme theme, Content content) => Enumerable.Range('A', 26).Select(c => (char)c).ToDictionary(
-        c => c, c => WeekInputs.Sorted(content, $"{char.ToLowerInvariant(c)}", theme.Words, theme.Language, theme.Fits).Count(s => s.Fit == LetterFit.Clear));
+    private static Dictionary<char, int> Clear(Theme theme, Content content) =>
+        Enumerable
+            .Range('A', 26)
+            .Select(c => (char)c)
+            .ToDictionary(
+                c => c,
+                c =>
+                    WeekInputs
+                        .Sorted(content, $"{char.ToLowerInvariant(c)}", theme.Words, theme.Language, theme.Fits)
+                        .Count(s => s.Fit == LetterFit.Clear)
+            );
 }
 
 /// <summary>A week of the term.</summary>
@@ -171,7 +255,16 @@ public static class TermEndpoints
 /// <param name="IsOwn">Letter and numbers were set for the week; else they are the theme's.</param>
 /// <param name="Placed">How many ideas are placed; 0 before it is composed.</param>
 public sealed record TermWeek(
-    string WeekId, DateOnly Monday, string Theme, string Letter, string LetterWord, int NumbersTo, int OlderNumbersTo, bool IsOwn, int Placed);
+    string WeekId,
+    DateOnly Monday,
+    string Theme,
+    string Letter,
+    string LetterWord,
+    int NumbersTo,
+    int OlderNumbersTo,
+    bool IsOwn,
+    int Placed
+);
 
 /// <summary>Weeks to add, one a theme, from a Monday on.</summary>
 public sealed record WeeksBody(DateOnly Monday, IReadOnlyList<string> ThemeIds);
@@ -183,7 +276,8 @@ public sealed record LettersBody(DateOnly From);
 public sealed record FocusBody(string? Letter, int NumbersTo, int OlderNumbersTo)
 {
     /// <summary>What a week says of itself; without a letter the theme's are used.</summary>
-    public static FocusBody Of(WeekFocus? focus) => focus is null ? new(null, 0, 0) : new(focus.Letter, focus.NumbersTo, focus.OlderNumbersTo);
+    public static FocusBody Of(WeekFocus? focus) =>
+        focus is null ? new(null, 0, 0) : new(focus.Letter, focus.NumbersTo, focus.OlderNumbersTo);
 }
 
 /// <summary>Where a week is copied to.</summary>
@@ -199,9 +293,16 @@ internal sealed class FocusBodyValidator : AbstractValidator<FocusBody>
 {
     public FocusBodyValidator()
     {
-        RuleFor(f => f.Letter).Must(l => l is null || (l.Trim() is [var one] && char.IsLetter(one))).WithMessage("One letter is wanted.");
-        RuleFor(f => f.NumbersTo).InclusiveBetween(2, 20).When(f => f.Letter is not null).WithMessage("Numbers go to 2 to 20.");
-        RuleFor(f => f.OlderNumbersTo).Must((f, older) => older >= f.NumbersTo && older <= 100).When(f => f.Letter is not null)
+        RuleFor(f => f.Letter)
+            .Must(l => l is null || (l.Trim() is [var one] && char.IsLetter(one)))
+            .WithMessage("One letter is wanted.");
+        RuleFor(f => f.NumbersTo)
+            .InclusiveBetween(2, 20)
+            .When(f => f.Letter is not null)
+            .WithMessage("Numbers go to 2 to 20.");
+        RuleFor(f => f.OlderNumbersTo)
+            .Must((f, older) => older >= f.NumbersTo && older <= 100)
+            .When(f => f.Letter is not null)
             .WithMessage("The older ones' numbers go at least as far as the others', and to 100 at most.");
     }
 }

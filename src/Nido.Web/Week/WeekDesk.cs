@@ -13,10 +13,17 @@ namespace Nido.Web.Week;
 /// <param name="problems">Numbers of weeks.</param>
 /// <param name="compositions">What is composing now.</param>
 /// <param name="time">The clock.</param>
-public sealed class WeekDesk(NidoDb db, Content content, WeekProblems problems, Compositions compositions, TimeProvider time)
+public sealed class WeekDesk(
+    NidoDb db,
+    Content content,
+    WeekProblems problems,
+    Compositions compositions,
+    TimeProvider time
+)
 {
     /// <summary>The row of a week, or null.</summary>
-    public Task<WeekRow?> RowAsync(string weekId, CancellationToken stop) => db.Weeks.SingleOrDefaultAsync(w => w.Id == weekId, stop);
+    public Task<WeekRow?> RowAsync(string weekId, CancellationToken stop) =>
+        db.Weeks.SingleOrDefaultAsync(w => w.Id == weekId, stop);
 
     /// <summary>The plan of a week, or null where there is no such week or it cannot be planned yet.</summary>
     public async Task<WeekPlan?> PlanAsync(string weekId, CancellationToken stop) =>
@@ -35,14 +42,28 @@ public sealed class WeekDesk(NidoDb db, Content content, WeekProblems problems, 
     {
         ArgumentNullException.ThrowIfNull(row);
         var plan = await PlanAsync(row, stop);
-        var near = await db.Changes
-            .Where(c => c.WeekId == row.Id && (c.Number == row.ChangesInForce || c.Number == row.ChangesInForce + 1))
-            .Select(c => new { c.Number, c.What }).ToDictionaryAsync(c => c.Number, c => c.What, stop);
+        var near = await db
+            .Changes.Where(c =>
+                c.WeekId == row.Id && (c.Number == row.ChangesInForce || c.Number == row.ChangesInForce + 1)
+            )
+            .Select(c => new { c.Number, c.What })
+            .ToDictionaryAsync(c => c.Number, c => c.What, stop);
         var composing = compositions.IsComposing(row.Id);
         var theme = (await db.ThemeOfAsync(content, row, stop))!;
-        return problems.View(row, plan.Problem, composing, () => WeekReading.View(
-            row, plan, theme, composing, near,
-                [.. row.CameUp.Select((h, i) => new CameUpView(i, ReplanEndpoints.Sentence(h, plan, content)))]));
+        return problems.View(
+            row,
+            plan.Problem,
+            composing,
+            () =>
+                WeekReading.View(
+                    row,
+                    plan,
+                    theme,
+                    composing,
+                    near,
+                    [.. row.CameUp.Select((h, i) => new CameUpView(i, ReplanEndpoints.Sentence(h, plan, content)))]
+                )
+        );
     }
 
     /// <summary>Saves what was changed beside the plan, and shows the week as it is then.</summary>
@@ -61,24 +82,31 @@ public sealed class WeekDesk(NidoDb db, Content content, WeekProblems problems, 
     /// <param name="stop">Gives up.</param>
     /// <param name="cameUp">What came up until then; null where that stays.</param>
     public async Task ChangeAsync(
-        WeekRow row, string what, IReadOnlyList<Placement> after, CancellationToken stop, IReadOnlyList<CameUp>? cameUp = null)
+        WeekRow row,
+        string what,
+        IReadOnlyList<Placement> after,
+        CancellationToken stop,
+        IReadOnlyList<CameUp>? cameUp = null
+    )
     {
         ArgumentNullException.ThrowIfNull(row);
         await using var transaction = await db.Database.BeginTransactionAsync(stop);
         await db.Changes.Where(c => c.WeekId == row.Id && c.Number > row.ChangesInForce).ExecuteDeleteAsync(stop);
         row.ChangesInForce++;
         row.Version++;
-        db.Changes.Add(new ChangeRow
-        {
-            WeekId = row.Id,
-            Number = row.ChangesInForce,
-            What = what,
-            At = time.GetUtcNow(),
-            Before = row.Plan,
-            After = [.. after],
-            CameUpBefore = row.CameUp,
-            CameUpAfter = [.. cameUp ?? row.CameUp],
-        });
+        db.Changes.Add(
+            new ChangeRow
+            {
+                WeekId = row.Id,
+                Number = row.ChangesInForce,
+                What = what,
+                At = time.GetUtcNow(),
+                Before = row.Plan,
+                After = [.. after],
+                CameUpBefore = row.CameUp,
+                CameUpAfter = [.. cameUp ?? row.CameUp],
+            }
+        );
         row.Plan = [.. after];
         row.CameUp = [.. cameUp ?? row.CameUp];
         await db.SaveChangesAsync(stop);
@@ -89,7 +117,10 @@ public sealed class WeekDesk(NidoDb db, Content content, WeekProblems problems, 
     public async Task<bool> UndoAsync(WeekRow row, CancellationToken stop)
     {
         ArgumentNullException.ThrowIfNull(row);
-        if (await db.Changes.SingleOrDefaultAsync(c => c.WeekId == row.Id && c.Number == row.ChangesInForce, stop) is not { } change)
+        if (
+            await db.Changes.SingleOrDefaultAsync(c => c.WeekId == row.Id && c.Number == row.ChangesInForce, stop)
+            is not { } change
+        )
         {
             return false;
         }
@@ -102,7 +133,10 @@ public sealed class WeekDesk(NidoDb db, Content content, WeekProblems problems, 
     public async Task<bool> RedoAsync(WeekRow row, CancellationToken stop)
     {
         ArgumentNullException.ThrowIfNull(row);
-        if (await db.Changes.SingleOrDefaultAsync(c => c.WeekId == row.Id && c.Number == row.ChangesInForce + 1, stop) is not { } change)
+        if (
+            await db.Changes.SingleOrDefaultAsync(c => c.WeekId == row.Id && c.Number == row.ChangesInForce + 1, stop)
+            is not { } change
+        )
         {
             return false;
         }
@@ -111,7 +145,13 @@ public sealed class WeekDesk(NidoDb db, Content content, WeekProblems problems, 
         return true;
     }
 
-    private async Task GoToAsync(WeekRow row, List<Placement> plan, List<CameUp> cameUp, int inForce, CancellationToken stop)
+    private async Task GoToAsync(
+        WeekRow row,
+        List<Placement> plan,
+        List<CameUp> cameUp,
+        int inForce,
+        CancellationToken stop
+    )
     {
         row.Plan = plan;
         row.CameUp = cameUp;

@@ -41,14 +41,47 @@ public static class WeekEndpoints
 
     private static async Task<Ok<WeekName[]>> List(NidoDb db, Content content, CancellationToken stop)
     {
-        var rows = await db.Weeks.Join(db.Groups, w => w.GroupId, g => g.Id, (w, g) => new { w.Id, w.GroupId, g.Name, g.Kind, w.ThemeId, w.Monday })
-            .OrderByDescending(w => w.Monday).ThenBy(w => w.Kind).ThenBy(w => w.Name).ThenBy(w => w.Id).ToListAsync(stop);
+        var rows = await db
+            .Weeks.Join(
+                db.Groups,
+                w => w.GroupId,
+                g => g.Id,
+                (w, g) =>
+                    new
+                    {
+                        w.Id,
+                        w.GroupId,
+                        g.Name,
+                        g.Kind,
+                        w.ThemeId,
+                        w.Monday,
+                    }
+            )
+            .OrderByDescending(w => w.Monday)
+            .ThenBy(w => w.Kind)
+            .ThenBy(w => w.Name)
+            .ThenBy(w => w.Id)
+            .ToListAsync(stop);
         var names = (await db.ThemesAsync(content, stop)).ToDictionary(t => t.Id, t => t.Name);
-        return TypedResults.Ok(rows.Select(w => new WeekName(w.Id, w.GroupId, w.Name, names.GetValueOrDefault(w.ThemeId, w.ThemeId), w.Monday)).ToArray());
+        return TypedResults.Ok(
+            rows.Select(w => new WeekName(
+                    w.Id,
+                    w.GroupId,
+                    w.Name,
+                    names.GetValueOrDefault(w.ThemeId, w.ThemeId),
+                    w.Monday
+                ))
+                .ToArray()
+        );
     }
 
     private static async Task<Results<NoContent, NotFound>> TakeAway(
-        string weekId, WeekDesk desk, NidoDb db, TimeProvider time, CancellationToken stop)
+        string weekId,
+        WeekDesk desk,
+        NidoDb db,
+        TimeProvider time,
+        CancellationToken stop
+    )
     {
         if (await desk.RowAsync(weekId, stop) is not { } row)
         {
@@ -61,11 +94,20 @@ public static class WeekEndpoints
         return TypedResults.NoContent();
     }
 
-    private static async Task<Results<Created<WeekName>, ProblemHttpResult>> Add(NewWeekBody body, NidoDb db, Content content, CancellationToken stop)
+    private static async Task<Results<Created<WeekName>, ProblemHttpResult>> Add(
+        NewWeekBody body,
+        NidoDb db,
+        Content content,
+        CancellationToken stop
+    )
     {
         if (await db.ThemeAsync(content, body.ThemeId, stop) is not { } theme)
         {
-            return Problems.Field("themeId", body.ThemeId, $"This theme is not known. Known are {string.Join(", ", content.Themes.Select(t => t.Id))}.");
+            return Problems.Field(
+                "themeId",
+                body.ThemeId,
+                $"This theme is not known. Known are {string.Join(", ", content.Themes.Select(t => t.Id))}."
+            );
         }
 
         if (await db.Groups.SingleOrDefaultAsync(g => g.Id == body.GroupId, stop) is not { } group)
@@ -83,18 +125,38 @@ public static class WeekEndpoints
         };
         db.Weeks.Add(week);
         await db.SaveChangesAsync(stop);
-        return TypedResults.Created($"/api/weeks/{week.Id}", new WeekName(week.Id, group.Id, group.Name, theme.Name, week.Monday));
+        return TypedResults.Created(
+            $"/api/weeks/{week.Id}",
+            new WeekName(week.Id, group.Id, group.Name, theme.Name, week.Monday)
+        );
     }
 
-    private static async Task<Results<Ok<WeekView>, NotFound>> Get(string weekId, WeekDesk desk, CancellationToken stop) =>
-        await desk.RowAsync(weekId, stop) is { } row ? TypedResults.Ok(await desk.ViewAsync(row, stop)) : TypedResults.NotFound();
+    private static async Task<Results<Ok<WeekView>, NotFound>> Get(
+        string weekId,
+        WeekDesk desk,
+        CancellationToken stop
+    ) =>
+        await desk.RowAsync(weekId, stop) is { } row
+            ? TypedResults.Ok(await desk.ViewAsync(row, stop))
+            : TypedResults.NotFound();
 
     private static async Task<Results<Ok<Sliders>, NotFound>> GetSliders(
-        string weekId, HttpContext http, WeekDesk desk, CancellationToken stop) =>
-        await desk.RowAsync(weekId, stop) is { } row ? TypedResults.Ok(Edition.Tell(http, row.Sliders)) : TypedResults.NotFound();
+        string weekId,
+        HttpContext http,
+        WeekDesk desk,
+        CancellationToken stop
+    ) =>
+        await desk.RowAsync(weekId, stop) is { } row
+            ? TypedResults.Ok(Edition.Tell(http, row.Sliders))
+            : TypedResults.NotFound();
 
     private static async Task<Results<Ok<WeekView>, NotFound, ProblemHttpResult>> Slide(
-        string weekId, Sliders sliders, HttpContext http, WeekDesk desk, CancellationToken stop)
+        string weekId,
+        Sliders sliders,
+        HttpContext http,
+        WeekDesk desk,
+        CancellationToken stop
+    )
     {
         if (await desk.RowAsync(weekId, stop) is not { } row)
         {
@@ -110,19 +172,41 @@ public static class WeekEndpoints
         return TypedResults.Ok(await desk.SavedViewAsync(row, stop));
     }
 
-    private static async Task<Results<Ok<IReadOnlyList<MaterialLineView>>, NotFound>> Materials(string weekId, WeekDesk desk, CancellationToken stop) =>
-        await desk.PlanAsync(weekId, stop) is { } plan ? TypedResults.Ok(WeekReading.Materials(plan)) : TypedResults.NotFound();
+    private static async Task<Results<Ok<IReadOnlyList<MaterialLineView>>, NotFound>> Materials(
+        string weekId,
+        WeekDesk desk,
+        CancellationToken stop
+    ) =>
+        await desk.PlanAsync(weekId, stop) is { } plan
+            ? TypedResults.Ok(WeekReading.Materials(plan))
+            : TypedResults.NotFound();
 
     private static async Task<Results<Ok<BenchView>, NotFound>> Bench(
-        string weekId, int day, string blockId, int offer, WeekDesk desk, CancellationToken stop) =>
+        string weekId,
+        int day,
+        string blockId,
+        int offer,
+        WeekDesk desk,
+        CancellationToken stop
+    ) =>
         await desk.PlanAsync(weekId, stop) is { } plan && plan.SlotOf(day, blockId, offer) is { } slot
             ? TypedResults.Ok(WeekReading.Bench(plan, slot))
             : TypedResults.NotFound();
 
     private static async Task<Results<Ok<WeekView>, NotFound, ProblemHttpResult>> Put(
-        string weekId, int day, string blockId, int offer, SlotBody body, WeekDesk desk, CancellationToken stop)
+        string weekId,
+        int day,
+        string blockId,
+        int offer,
+        SlotBody body,
+        WeekDesk desk,
+        CancellationToken stop
+    )
     {
-        if (await desk.RowAsync(weekId, stop) is not { } row || await desk.PlanAsync(row, stop) is var plan && plan.SlotOf(day, blockId, offer) is null)
+        if (
+            await desk.RowAsync(weekId, stop) is not { } row
+            || await desk.PlanAsync(row, stop) is var plan && plan.SlotOf(day, blockId, offer) is null
+        )
         {
             return TypedResults.NotFound();
         }
@@ -130,23 +214,44 @@ public static class WeekEndpoints
         var slot = plan.SlotOf(day, blockId, offer)!.Value;
         if (plan.UseFor(slot, body.IdeaId) is not { } use)
         {
-            return Problems.Rule("This idea cannot lie there", "It does not suit this block, this cupboard or the youngest in the room. Choose one from the bench.", [new("ideaId", body.IdeaId, "Choose one from the bench.")]);
+            return Problems.Rule(
+                "This idea cannot lie there",
+                "It does not suit this block, this cupboard or the youngest in the room. Choose one from the bench.",
+                [new("ideaId", body.IdeaId, "Choose one from the bench.")]
+            );
         }
 
         if (!plan.State.MayPut(slot, use.Index))
         {
-            return Problems.Rule($"{use.Idea.Title} cannot lie there", $"{WhatIf.RuleAgainst(plan, slot, use)}. Choose another day, or another idea from the bench.");
+            return Problems.Rule(
+                $"{use.Idea.Title} cannot lie there",
+                $"{WhatIf.RuleAgainst(plan, slot, use)}. Choose another day, or another idea from the bench."
+            );
         }
 
-        await desk.ChangeAsync(row, $"Put in {use.Idea.Title}", [.. Without(row, day, blockId, offer), new(day, blockId, offer, use.Idea.Id, Locked: false)
-        {
-            Swaps = row.Plan.FirstOrDefault(p => p.IdeaId == use.Idea.Id)?.Swaps ?? [],
-        }], stop);
+        await desk.ChangeAsync(
+            row,
+            $"Put in {use.Idea.Title}",
+            [
+                .. Without(row, day, blockId, offer),
+                new(day, blockId, offer, use.Idea.Id, Locked: false)
+                {
+                    Swaps = row.Plan.FirstOrDefault(p => p.IdeaId == use.Idea.Id)?.Swaps ?? [],
+                },
+            ],
+            stop
+        );
         return TypedResults.Ok(await desk.ViewAsync(row, stop));
     }
 
     private static async Task<Results<Ok<WeekView>, NotFound>> Clear(
-        string weekId, int day, string blockId, int offer, WeekDesk desk, CancellationToken stop)
+        string weekId,
+        int day,
+        string blockId,
+        int offer,
+        WeekDesk desk,
+        CancellationToken stop
+    )
     {
         if (await desk.RowAsync(weekId, stop) is not { } row || At(row, day, blockId, offer) is null)
         {
@@ -158,19 +263,38 @@ public static class WeekEndpoints
     }
 
     private static async Task<Results<Ok<WeekView>, NotFound>> Lock(
-        string weekId, int day, string blockId, int offer, LockBody body, WeekDesk desk, CancellationToken stop)
+        string weekId,
+        int day,
+        string blockId,
+        int offer,
+        LockBody body,
+        WeekDesk desk,
+        CancellationToken stop
+    )
     {
         if (await desk.RowAsync(weekId, stop) is not { } row || At(row, day, blockId, offer) is not { } here)
         {
             return TypedResults.NotFound();
         }
 
-        await desk.ChangeAsync(row, body.Locked ? "Lock an idea" : "Unlock an idea", [.. row.Plan.Select(p => p == here ? p with { Locked = body.Locked } : p)], stop);
+        await desk.ChangeAsync(
+            row,
+            body.Locked ? "Lock an idea" : "Unlock an idea",
+            [.. row.Plan.Select(p => p == here ? p with { Locked = body.Locked } : p)],
+            stop
+        );
         return TypedResults.Ok(await desk.ViewAsync(row, stop));
     }
 
     private static async Task<Results<Ok<WeekView>, NotFound, ProblemHttpResult>> Move(
-        string weekId, int day, string blockId, int offer, MoveBody to, WeekDesk desk, CancellationToken stop)
+        string weekId,
+        int day,
+        string blockId,
+        int offer,
+        MoveBody to,
+        WeekDesk desk,
+        CancellationToken stop
+    )
     {
         if (await desk.RowAsync(weekId, stop) is not { } row || At(row, day, blockId, offer) is not { } here)
         {
@@ -178,32 +302,57 @@ public static class WeekEndpoints
         }
 
         var there = At(row, to.Day, to.BlockId, to.Offer);
-        Placement[] moved = [.. row.Plan.Where(p => p != here && p != there),
-            here with { Day = to.Day, BlockId = to.BlockId, Offer = to.Offer },
-            .. there is null ? (Placement[])[] : [there with { Day = day, BlockId = blockId, Offer = offer }]];
+        Placement[] moved =
+        [
+            .. row.Plan.Where(p => p != here && p != there),
+            here with
+            {
+                Day = to.Day,
+                BlockId = to.BlockId,
+                Offer = to.Offer,
+            },
+            .. there is null ? (Placement[])[] : [there with { Day = day, BlockId = blockId, Offer = offer }],
+        ];
         var before = await desk.PlanAsync(row, stop);
         var after = new WeekPlan(before.Problem, moved);
         if (after.Lost.Count > before.Lost.Count || after.Filled.Any(f => !after.State.MayPut(f.Slot, f.Use.Index)))
         {
-            return Problems.Rule("These two cannot change places", "One of them does not suit the other block, lies out that day already, or needs more adults than are there.");
+            return Problems.Rule(
+                "These two cannot change places",
+                "One of them does not suit the other block, lies out that day already, or needs more adults than are there."
+            );
         }
 
         await desk.ChangeAsync(row, "Move an idea", moved, stop);
         return TypedResults.Ok(await desk.ViewAsync(row, stop));
     }
 
-    private static async Task<Results<Ok<WeekView>, NotFound, ProblemHttpResult>> Undo(string weekId, WeekDesk desk, CancellationToken stop) =>
+    private static async Task<Results<Ok<WeekView>, NotFound, ProblemHttpResult>> Undo(
+        string weekId,
+        WeekDesk desk,
+        CancellationToken stop
+    ) =>
         await desk.RowAsync(weekId, stop) is not { } row ? TypedResults.NotFound()
         : await desk.UndoAsync(row, stop) ? TypedResults.Ok(await desk.ViewAsync(row, stop))
         : Problems.Rule("Nothing to undo", "This week has no change before this.");
 
-    private static async Task<Results<Ok<WeekView>, NotFound, ProblemHttpResult>> Redo(string weekId, WeekDesk desk, CancellationToken stop) =>
+    private static async Task<Results<Ok<WeekView>, NotFound, ProblemHttpResult>> Redo(
+        string weekId,
+        WeekDesk desk,
+        CancellationToken stop
+    ) =>
         await desk.RowAsync(weekId, stop) is not { } row ? TypedResults.NotFound()
         : await desk.RedoAsync(row, stop) ? TypedResults.Ok(await desk.ViewAsync(row, stop))
         : Problems.Rule("Nothing to redo", "Nothing was undone after this.");
 
     private static async Task<Results<Accepted, NotFound, ProblemHttpResult>> Compose(
-        string weekId, WeekDesk desk, WeekProblems problems, NidoDb db, Compositions compositions, CancellationToken stop)
+        string weekId,
+        WeekDesk desk,
+        WeekProblems problems,
+        NidoDb db,
+        Compositions compositions,
+        CancellationToken stop
+    )
     {
         if (await desk.RowAsync(weekId, stop) is not { } row)
         {
@@ -213,15 +362,22 @@ public static class WeekEndpoints
         var (_, impossible) = await problems.OfAsync(row, db, stop);
         if (impossible.Count > 0)
         {
-            return Problems.Rule("This week cannot be composed yet", string.Join(" ", impossible.Select(i => $"{i.Rule}: {i.What}. {i.WayOut}.")),
-                [.. impossible.Select(i => new FieldProblem(i.Rule, i.What, i.WayOut))]);
+            return Problems.Rule(
+                "This week cannot be composed yet",
+                string.Join(" ", impossible.Select(i => $"{i.Rule}: {i.What}. {i.WayOut}.")),
+                [.. impossible.Select(i => new FieldProblem(i.Rule, i.What, i.WayOut))]
+            );
         }
 
         compositions.Begin(weekId);
         return TypedResults.Accepted($"/api/weeks/{weekId}/composition");
     }
 
-    private static Results<ServerSentEventsResult<ComposeNews>, NotFound> Listen(string weekId, Compositions compositions, CancellationToken stop) =>
+    private static Results<ServerSentEventsResult<ComposeNews>, NotFound> Listen(
+        string weekId,
+        Compositions compositions,
+        CancellationToken stop
+    ) =>
         compositions.Of(weekId) is { } composition
             ? TypedResults.ServerSentEvents(composition.Listen(stop), "compose")
             : TypedResults.NotFound();

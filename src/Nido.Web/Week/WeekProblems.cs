@@ -14,32 +14,64 @@ using Nido.Web.Common;
 
 namespace Nido.Web.Week;
 
-/// <summary>Keeps the numbers of a week as long as group, cupboard and sliders stay the same: reading a week is asked for often.</summary>
+/// <summary>Keeps the numbers of a week as long as group, cupboard and sliders stay the same: reading a week is asked
+/// for often.</summary>
 /// <param name="content">The catalogue.</param>
 /// <param name="stamp">Changes of the site.</param>
 /// <param name="forecast">The weather to come.</param>
 public sealed class WeekProblems(Content content, SiteStamp stamp, IForecast forecast)
 {
     private const int Most = 20;
-    private readonly ConcurrentDictionary<string, (Key Key, WeekProblem Problem, IReadOnlyList<Impossible> Impossible)> kept = new();
+    private readonly ConcurrentDictionary<
+        string,
+        (Key Key, WeekProblem Problem, IReadOnlyList<Impossible> Impossible)
+    > kept = new();
 
     private readonly ConcurrentDictionary<string, ((WeekProblem, int, bool) Key, WeekView View)> views = new();
 
-    private readonly ConcurrentDictionary<string, (Theme Theme, Dictionary<string, double> OnHand, int ChildCount, string Ways, IReadOnlySet<string> KeptOff, (IReadOnlyList<Idea> Ideas, IReadOnlyList<Unsuited> Unsuited) Ideas)> ideas = new();
+    private readonly ConcurrentDictionary<
+        string,
+        (
+            Theme Theme,
+            Dictionary<string, double> OnHand,
+            int ChildCount,
+            string Ways,
+            IReadOnlySet<string> KeptOff,
+            (IReadOnlyList<Idea> Ideas, IReadOnlyList<Unsuited> Unsuited) Ideas
+        )
+    > ideas = new();
 
     /// <summary>The problem of a week, with what makes it impossible.</summary>
-    public Task<(WeekProblem Problem, IReadOnlyList<Impossible> Impossible)> OfAsync(WeekRow week, NidoDb db, CancellationToken stop) =>
-        OfAsync(week, carry: true, db, stop);
+    public Task<(WeekProblem Problem, IReadOnlyList<Impossible> Impossible)> OfAsync(
+        WeekRow week,
+        NidoDb db,
+        CancellationToken stop
+    ) => OfAsync(week, carry: true, db, stop);
 
-    /// <summary>As the other one; a week looked back at carries nothing itself, so that a term is not worked out from its beginning.</summary>
-    private async Task<(WeekProblem Problem, IReadOnlyList<Impossible> Impossible)> OfAsync(WeekRow week, bool carry, NidoDb db, CancellationToken stop)
+    /// <summary>As the other one; a week looked back at carries nothing itself, so that a term is not worked out from
+    /// its beginning.</summary>
+    private async Task<(WeekProblem Problem, IReadOnlyList<Impossible> Impossible)> OfAsync(
+        WeekRow week,
+        bool carry,
+        NidoDb db,
+        CancellationToken stop
+    )
     {
         ArgumentNullException.ThrowIfNull(week);
         var before = await db.WeeksBefore(week.GroupId, week.Monday).SumAsync(w => w.Version, stop);
         var swaps = week.Plan.SelectMany(p => p.Swaps).Distinct().ToArray();
         var id = carry ? week.Id : $"{week.Id} alone";
-        var key = new Key(stamp.Value, forecast.Stamp, before, week.Sliders, week.Monday, week.ThemeId,
-            string.Join(';', swaps.Select(s => $"{s}")), string.Join(';', week.CameUp.Select(h => $"{h}")), week.Focus);
+        var key = new Key(
+            stamp.Value,
+            forecast.Stamp,
+            before,
+            week.Sliders,
+            week.Monday,
+            week.ThemeId,
+            string.Join(';', swaps.Select(s => $"{s}")),
+            string.Join(';', week.CameUp.Select(h => $"{h}")),
+            week.Focus
+        );
         if (kept.TryGetValue(id, out var known) && known.Key == key)
         {
             return (known.Problem, known.Impossible);
@@ -57,16 +89,38 @@ public sealed class WeekProblems(Content content, SiteStamp stamp, IForecast for
     }
 
     /// <summary>What a week is composed from, with these swaps in its ideas.</summary>
-    public Task<WeekInput> InputAsync(WeekRow week, IReadOnlyCollection<Swap> swaps, NidoDb db, CancellationToken stop) => InputAsync(week, swaps, carry: true, db, stop);
+    public Task<WeekInput> InputAsync(
+        WeekRow week,
+        IReadOnlyCollection<Swap> swaps,
+        NidoDb db,
+        CancellationToken stop
+    ) => InputAsync(week, swaps, carry: true, db, stop);
 
-    private async Task<WeekInput> InputAsync(WeekRow week, IReadOnlyCollection<Swap> swaps, bool carry, NidoDb db, CancellationToken stop)
+    private async Task<WeekInput> InputAsync(
+        WeekRow week,
+        IReadOnlyCollection<Swap> swaps,
+        bool carry,
+        NidoDb db,
+        CancellationToken stop
+    )
     {
         ArgumentNullException.ThrowIfNull(week);
         ArgumentNullException.ThrowIfNull(db);
-        var group = await db.GroupAsync(week.GroupId, stop) ?? throw new InvalidOperationException("A week without its group.");
-        var theme = await db.ThemeOfAsync(content, week, stop) ?? throw new InvalidOperationException($"The theme {week.ThemeId} is no longer in the catalogue.");
-        var (onHand, goneOff) = WeekInputs.StillGood(content, await db.OnHandAsync(stop), await db.PerishingAsync(content, stop), WeekInputs.Days(group, week.Monday));
-        var safety = WeekInputs.Safety(content, await db.MadeHereAsync(stop)).With(await db.MarksAsync(stop)).With(await db.OverridesAsync(week.Id, stop));
+        var group =
+            await db.GroupAsync(week.GroupId, stop) ?? throw new InvalidOperationException("A week without its group.");
+        var theme =
+            await db.ThemeOfAsync(content, week, stop)
+            ?? throw new InvalidOperationException($"The theme {week.ThemeId} is no longer in the catalogue.");
+        var (onHand, goneOff) = WeekInputs.StillGood(
+            content,
+            await db.OnHandAsync(stop),
+            await db.PerishingAsync(content, stop),
+            WeekInputs.Days(group, week.Monday)
+        );
+        var safety = WeekInputs
+            .Safety(content, await db.MadeHereAsync(stop))
+            .With(await db.MarksAsync(stop))
+            .With(await db.OverridesAsync(week.Id, stop));
         var keptOff = WeekInputs.KeptOff(content, safety, group, week.Monday);
         var neverOut = WeekInputs.NeverOut(content, safety, group, week.Monday, keptOff);
         var input = WeekInputs.Of(content, group, week.Monday, onHand, IdeasFor(group, theme, onHand, keptOff), safety);
@@ -89,18 +143,45 @@ public sealed class WeekProblems(Content content, SiteStamp stamp, IForecast for
     /// <summary>What the week just before fell short of; nothing where it was not composed.</summary>
     private async Task<IReadOnlyDictionary<string, int[]>> CarriedAsync(WeekRow week, NidoDb db, CancellationToken stop)
     {
-        var last = await db.Weeks.AsNoTracking().SingleOrDefaultAsync(w => w.Id == db.Weeks
-            .Where(x => x.GroupId == week.GroupId && x.Monday == week.Monday.AddDays(-7)).OrderByDescending(x => x.Version).Select(x => x.Id).FirstOrDefault(), stop);
-        return last is not { Plan.Count: > 0 } ? new Dictionary<string, int[]>()
+        var last = await db
+            .Weeks.AsNoTracking()
+            .SingleOrDefaultAsync(
+                w =>
+                    w.Id
+                    == db.Weeks.Where(x => x.GroupId == week.GroupId && x.Monday == week.Monday.AddDays(-7))
+                        .OrderByDescending(x => x.Version)
+                        .Select(x => x.Id)
+                        .FirstOrDefault(),
+                stop
+            );
+        return last is not { Plan.Count: > 0 }
+            ? new Dictionary<string, int[]>()
             : CarryOver.Of(new WeekPlan((await OfAsync(last, carry: false, db, stop)).Problem, last.Plan));
     }
 
-    /// <summary>Ideas hang on the cupboard, on how the group works, and on what no child of it may meet: after another change of a child the last ones are taken again.</summary>
-    private (IReadOnlyList<Idea> Ideas, IReadOnlyList<Unsuited> Unsuited) IdeasFor(ChildrenGroup group, Theme theme, Dictionary<string, double> onHand, IReadOnlySet<string> keptOff)
+    /// <summary>Ideas hang on the cupboard, on how the group works, and on what no child of it may meet: after another
+    /// change of a child the last ones are taken again.</summary>
+    private (IReadOnlyList<Idea> Ideas, IReadOnlyList<Unsuited> Unsuited) IdeasFor(
+        ChildrenGroup group,
+        Theme theme,
+        Dictionary<string, double> onHand,
+        IReadOnlySet<string> keptOff
+    )
     {
-        var (childCount, ways) = (group.Kind == GroupKind.Class ? group.Children.Count : group.Expected.Sum(b => b.Children), string.Join(';', group.Settings.Ways.Select(w => $"{w.Key}={w.Value}").Order(StringComparer.Ordinal)));
+        var (childCount, ways) = (
+            group.Kind == GroupKind.Class ? group.Children.Count : group.Expected.Sum(b => b.Children),
+            string.Join(';', group.Settings.Ways.Select(w => $"{w.Key}={w.Value}").Order(StringComparer.Ordinal))
+        );
         var key = $"{theme.Id} {group.Id}";
-        if (ideas.TryGetValue(key, out var last) && last.Theme == theme && last.ChildCount == childCount && last.Ways == ways && last.KeptOff.SetEquals(keptOff) && last.OnHand.Count == onHand.Count && !last.OnHand.Except(onHand).Any())
+        if (
+            ideas.TryGetValue(key, out var last)
+            && last.Theme == theme
+            && last.ChildCount == childCount
+            && last.Ways == ways
+            && last.KeptOff.SetEquals(keptOff)
+            && last.OnHand.Count == onHand.Count
+            && !last.OnHand.Except(onHand).Any()
+        )
         {
             return last.Ideas;
         }
@@ -132,6 +213,14 @@ public sealed class WeekProblems(Content content, SiteStamp stamp, IForecast for
     }
 
     private sealed record Key(
-        long Stamp, long Forecast, int Before, Sliders Sliders, DateOnly Monday, string ThemeId, string Swaps, string CameUp,
-        WeekFocus? Focus);
+        long Stamp,
+        long Forecast,
+        int Before,
+        Sliders Sliders,
+        DateOnly Monday,
+        string ThemeId,
+        string Swaps,
+        string CameUp,
+        WeekFocus? Focus
+    );
 }

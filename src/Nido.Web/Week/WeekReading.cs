@@ -19,27 +19,83 @@ public static class WeekReading
 {
     /// <summary>The Week screen.</summary>
     public static WeekView View(
-        WeekRow row, WeekPlan plan, Theme theme, bool composing, IReadOnlyDictionary<int, string> changeNames,
-        IReadOnlyList<CameUpView> happenings)
+        WeekRow row,
+        WeekPlan plan,
+        Theme theme,
+        bool composing,
+        IReadOnlyDictionary<int, string> changeNames,
+        IReadOnlyList<CameUpView> happenings
+    )
     {
         var lines = plan.Materials();
         var lacking = lines.Where(l => l.Packs > 0 || l.IsToAsk).Select(l => l.Material.Id).ToHashSet();
         var loom = plan.Problem.Group.Kind == GroupKind.DropIn ? ByBand(Loom(plan)) : Loom(plan);
         StripView[] strips = [.. plan.Filled.Select(f => Strip(plan, f.Placement, f.Use, lacking))];
         return new(
-            row.Id, row.Version, row.GroupId, plan.Problem.Group.Name, plan.Problem.Group.Kind, plan.Problem.Group.Settings.Currency, ThemeOf(theme), row.Monday,
-            [.. plan.Problem.Days.Select((d, i) => new DayView(d.Date, d.Date.DayOfWeek, d.Dry, [.. plan.Problem.Blocks.Where((_, b) => !plan.Problem.Attendance.TakesPlace(i, b)).Select(b => b.Id)],
-                [.. plan.Problem.Blocks.Where((_, b) => !plan.Problem.Attendance.TakesPlace(i, b) && !plan.Problem.Attendance.IsClosed(i, b)).Select(b => b.Id)]))], plan.Problem.Blocks, strips, loom,
-            Truth(plan, lines, loom, row.Report), happenings, row.Sliders, row.Report, [.. plan.Lost.Select(l => new KeptOutView(
-                l.Placement.Day, l.Placement.BlockId, l.Placement.Offer, l.Placement.IdeaId, l.Title, l.Reason, l.KeptOut.Count > 0))],
-            changeNames.GetValueOrDefault(row.ChangesInForce), changeNames.GetValueOrDefault(row.ChangesInForce + 1), composing)
+            row.Id,
+            row.Version,
+            row.GroupId,
+            plan.Problem.Group.Name,
+            plan.Problem.Group.Kind,
+            plan.Problem.Group.Settings.Currency,
+            ThemeOf(theme),
+            row.Monday,
+            [
+                .. plan.Problem.Days.Select(
+                    (d, i) =>
+                        new DayView(
+                            d.Date,
+                            d.Date.DayOfWeek,
+                            d.Dry,
+                            [
+                                .. plan
+                                    .Problem.Blocks.Where((_, b) => !plan.Problem.Attendance.TakesPlace(i, b))
+                                    .Select(b => b.Id),
+                            ],
+                            [
+                                .. plan
+                                    .Problem.Blocks.Where(
+                                        (_, b) =>
+                                            !plan.Problem.Attendance.TakesPlace(i, b)
+                                            && !plan.Problem.Attendance.IsClosed(i, b)
+                                    )
+                                    .Select(b => b.Id),
+                            ]
+                        )
+                ),
+            ],
+            plan.Problem.Blocks,
+            strips,
+            loom,
+            Truth(plan, lines, loom, row.Report),
+            happenings,
+            row.Sliders,
+            row.Report,
+            [
+                .. plan.Lost.Select(l => new KeptOutView(
+                    l.Placement.Day,
+                    l.Placement.BlockId,
+                    l.Placement.Offer,
+                    l.Placement.IdeaId,
+                    l.Title,
+                    l.Reason,
+                    l.KeptOut.Count > 0
+                )),
+            ],
+            changeNames.GetValueOrDefault(row.ChangesInForce),
+            changeNames.GetValueOrDefault(row.ChangesInForce + 1),
+            composing
+        )
         {
-            Carried = [.. from child in plan.Problem.Group.Children
-                          where plan.Problem.Input.Carried.ContainsKey(child.Id)
-                          from aim in Enum.GetValues<Aim>()
-                          let lacked = plan.Problem.Input.Carried[child.Id][(int)aim]
-                          where lacked > 0
-                          select new CarriedOver(child.Name, aim, Math.Round(lacked / (double)WeekProblem.PerMinute, 1))],
+            Carried =
+            [
+                .. from child in plan.Problem.Group.Children
+                where plan.Problem.Input.Carried.ContainsKey(child.Id)
+                from aim in Enum.GetValues<Aim>()
+                let lacked = plan.Problem.Input.Carried[child.Id][(int)aim]
+                where lacked > 0
+                select new CarriedOver(child.Name, aim, Math.Round(lacked / (double)WeekProblem.PerMinute, 1)),
+            ],
             Strands = [.. Strand.All.Select(s => new StrandHead(s.Id, s.Aim))],
         };
     }
@@ -52,8 +108,20 @@ public static class WeekReading
     }
 
     /// <summary>The theme as the screens read it.</summary>
-    public static ThemeView ThemeOf(Theme t) => new(
-        t.Id, t.Name, t.Letter, t.Sound, t.LetterWord, t.SecondLetter, t.NumbersTo, t.OlderNumbersTo, t.Shapes, t.Colours, t.Words);
+    public static ThemeView ThemeOf(Theme t) =>
+        new(
+            t.Id,
+            t.Name,
+            t.Letter,
+            t.Sound,
+            t.LetterWord,
+            t.SecondLetter,
+            t.NumbersTo,
+            t.OlderNumbersTo,
+            t.Shapes,
+            t.Colours,
+            t.Words
+        );
 
     /// <summary>The bench of a slot.</summary>
     public static BenchView Bench(WeekPlan plan, int slot)
@@ -62,40 +130,104 @@ public static class WeekReading
         var why = WhatIf.WhyHere(plan, slot);
         return new(
             now.Use is null ? null : Strip(plan, now.Placement, now.Use, []),
-            why is null ? null : new(Math.Round(why.ShortfallMinutes, 1), [.. why.Falls.Take(6)], [.. why.StrandsLost.Select(s => new StrandLost(s.Strand, s.Children))]),
-            [.. WhatIf.Alternatives(plan, slot).Select(a => new AlternativeView(
-                a.Use.Idea.Id, a.Use.Idea.Title, a.Use.Idea.Lead?.Name, a.Use.Idea.Technique.AimShares(), [.. a.MinutesByAim.Select(m => Math.Round(m, 1))],
-                a.ChildrenByAim, a.Cents, a.PrepMinutes, Math.Round(a.ShortfallMinutes, 1), a.OutOfReach, a.KeptFromSlot))]);
+            why is null
+                ? null
+                : new(
+                    Math.Round(why.ShortfallMinutes, 1),
+                    [.. why.Falls.Take(6)],
+                    [.. why.StrandsLost.Select(s => new StrandLost(s.Strand, s.Children))]
+                ),
+            [
+                .. WhatIf
+                    .Alternatives(plan, slot)
+                    .Select(a => new AlternativeView(
+                        a.Use.Idea.Id,
+                        a.Use.Idea.Title,
+                        a.Use.Idea.Lead?.Name,
+                        a.Use.Idea.Technique.AimShares(),
+                        [.. a.MinutesByAim.Select(m => Math.Round(m, 1))],
+                        a.ChildrenByAim,
+                        a.Cents,
+                        a.PrepMinutes,
+                        Math.Round(a.ShortfallMinutes, 1),
+                        a.OutOfReach,
+                        a.KeptFromSlot
+                    )),
+            ]
+        );
     }
 
     /// <summary>The materials of the week.</summary>
     public static IReadOnlyList<MaterialLineView> Materials(WeekPlan plan) =>
-    [
-        .. plan.Materials().Select(l => new MaterialLineView(
-            l.Material.Id, l.Material.Name, l.Material.Shelf, CupboardCsv.UnitName(l.Material.Unit), l.Have, l.Used, l.ByDay, l.Lacking, l.Packs, l.Cents, l.Trace,
-            WaysOf(l), l.Colours)),
-    ];
+        [
+            .. plan.Materials()
+                .Select(l => new MaterialLineView(
+                    l.Material.Id,
+                    l.Material.Name,
+                    l.Material.Shelf,
+                    CupboardCsv.UnitName(l.Material.Unit),
+                    l.Have,
+                    l.Used,
+                    l.ByDay,
+                    l.Lacking,
+                    l.Packs,
+                    l.Cents,
+                    l.Trace,
+                    WaysOf(l),
+                    l.Colours
+                )),
+        ];
 
     /// <summary>How what is missing is made or mixed, a sentence a step.</summary>
     public static IReadOnlyList<string> WaysOf(MaterialLine line)
     {
         ArgumentNullException.ThrowIfNull(line);
         return line.Mix is { } mix
-            ? [$"{mix.Recipe.Name}, {mix.Scaled.BatchYield:0} {mix.Recipe.YieldUnit}: {string.Join(", ", mix.Scaled.Ingredients.Select(i => $"{i.ShownAmount:0.###} {i.Unit} {i.Name}"))}", .. mix.Scaled.Trace.TakeLast(1)]
+            ?
+            [
+                $"{mix.Recipe.Name}, {mix.Scaled.BatchYield:0} {mix.Recipe.YieldUnit}: {string.Join(", ", mix.Scaled.Ingredients.Select(i => $"{i.ShownAmount:0.###} {i.Unit} {i.Name}"))}",
+                .. mix.Scaled.Trace.TakeLast(1),
+            ]
             : MakeInWords(line.Make);
     }
 
     /// <summary>How something is made, a sentence a step.</summary>
     public static IReadOnlyList<string> MakeInWords(MakeWay? make) =>
-        make is null ? [] : [.. make.Steps.Select(s => $"{s.Recipe.Do}: {s.Batches}×, {Math.Ceiling(s.Batches * s.Recipe.Minutes):0} min")];
+        make is null
+            ? []
+            :
+            [
+                .. make.Steps.Select(s =>
+                    $"{s.Recipe.Do}: {s.Batches}×, {Math.Ceiling(s.Batches * s.Recipe.Minutes):0} min"
+                ),
+            ];
 
     private static StripView Strip(WeekPlan plan, Placement placement, Use use, HashSet<string> lacking)
     {
         int[] steps = [.. use.On(placement.Day).Children.Where(c => c.InReach).Select(c => c.Offer!.Step).Order()];
         return new(
-            placement.Day, placement.BlockId, placement.Offer, use.Idea.Id, use.Idea.Title, use.Idea.Lead?.Name, use.Idea.Technique.AimShares(),
-            steps[0], steps[^1], placement.Locked, use.Cautions.Count(c => c.Rule.Severity != Severity.Tell), use.Cautions.Any(c => c.Lifted is not null), use.On(placement.Day).Demand.FirstOrDefault(d => lacking.Contains(d.Material.Id))?.Material.Id, use.Adults,
-            [.. use.On(placement.Day).Children.Where(c => c.InReach).Select(c => c.Child.RunOut is null ? c.Child.Id : ExpectedBand.BandOf(c.Child.Id)).Distinct()], plan.SlotOf(placement.Day, placement.BlockId, placement.Offer) is { } slot && plan.Stays(slot));
+            placement.Day,
+            placement.BlockId,
+            placement.Offer,
+            use.Idea.Id,
+            use.Idea.Title,
+            use.Idea.Lead?.Name,
+            use.Idea.Technique.AimShares(),
+            steps[0],
+            steps[^1],
+            placement.Locked,
+            use.Cautions.Count(c => c.Rule.Severity != Severity.Tell),
+            use.Cautions.Any(c => c.Lifted is not null),
+            use.On(placement.Day).Demand.FirstOrDefault(d => lacking.Contains(d.Material.Id))?.Material.Id,
+            use.Adults,
+            [
+                .. use.On(placement.Day)
+                    .Children.Where(c => c.InReach)
+                    .Select(c => c.Child.RunOut is null ? c.Child.Id : ExpectedBand.BandOf(c.Child.Id))
+                    .Distinct(),
+            ],
+            plan.SlotOf(placement.Day, placement.BlockId, placement.Offer) is { } slot && plan.Stays(slot)
+        );
     }
 
     /// <summary>A row a child, worst off first.</summary>
@@ -103,66 +235,134 @@ public static class WeekReading
     {
         var problem = plan.Problem;
         var day = problem.FirstDay;
-        return [.. Enumerable.Range(0, problem.ChildCount)
-            .Where(c => problem.Attendance.DaysOf(c) > 0)
-            .Select(c => new LoomRow(
-                problem.Group.Children[c].Id, problem.Group.Children[c].Name, Age.Written(problem.Group.Children[c].MonthsOn(day)),
-                [.. Enum.GetValues<Aim>().Select(aim => new LoomCell(
-                    aim, Math.Round(plan.State.Dose[(c * 4) + (int)aim] / (double)WeekProblem.PerMinute, 1),
-                    Math.Round(problem.Target[(c * 4) + (int)aim] / (double)WeekProblem.PerMinute, 1), plan.Share(c, aim)))],
-                Enum.GetValues<Aim>().Min(aim => plan.Share(c, aim)),
-                [.. Missing(plan, c)])
-            {
-                Days = [.. problem.Days.Select((_, d) => problem.Attendance.OnDay(c, d) ? Math.Round(plan.MinutesOn(d, c), 1) : (double?)null)],
-                Strands = [.. plan.StrandTimes(c).Select((times, s) => times > 0 || problem.StrandOpen[(c * Strand.All.Count) + s] ? times : (int?)null)],
-            })
-            .OrderBy(r => r.Worst).ThenBy(r => r.Name, StringComparer.Ordinal)];
+        return
+        [
+            .. Enumerable
+                .Range(0, problem.ChildCount)
+                .Where(c => problem.Attendance.DaysOf(c) > 0)
+                .Select(c => new LoomRow(
+                    problem.Group.Children[c].Id,
+                    problem.Group.Children[c].Name,
+                    Age.Written(problem.Group.Children[c].MonthsOn(day)),
+                    [
+                        .. Enum.GetValues<Aim>()
+                            .Select(aim => new LoomCell(
+                                aim,
+                                Math.Round(plan.State.Dose[(c * 4) + (int)aim] / (double)WeekProblem.PerMinute, 1),
+                                Math.Round(problem.Target[(c * 4) + (int)aim] / (double)WeekProblem.PerMinute, 1),
+                                plan.Share(c, aim)
+                            )),
+                    ],
+                    Enum.GetValues<Aim>().Min(aim => plan.Share(c, aim)),
+                    [.. Missing(plan, c)]
+                )
+                {
+                    Days =
+                    [
+                        .. problem.Days.Select(
+                            (_, d) =>
+                                problem.Attendance.OnDay(c, d) ? Math.Round(plan.MinutesOn(d, c), 1) : (double?)null
+                        ),
+                    ],
+                    Strands =
+                    [
+                        .. plan.StrandTimes(c)
+                            .Select(
+                                (times, s) =>
+                                    times > 0 || problem.StrandOpen[(c * Strand.All.Count) + s] ? times : (int?)null
+                            ),
+                    ],
+                })
+                .OrderBy(r => r.Worst)
+                .ThenBy(r => r.Name, StringComparer.Ordinal),
+        ];
     }
 
     /// <summary>Nobody is named at a drop-in session: a row an age, its smallest share first.</summary>
     private static LoomRow[] ByBand(LoomRow[] rows) =>
-    [
-        .. rows.GroupBy(r => ExpectedBand.BandOf(r.ChildId)).Select(g => new LoomRow(
-            g.Key, $"{g.First().Name.Split(',')[0]} · {g.Count()}", "",
-            [.. Enum.GetValues<Aim>().Select(aim => new LoomCell(
-                aim, Math.Round(g.Average(r => r.Aims[(int)aim].Minutes), 1), Math.Round(g.Average(r => r.Aims[(int)aim].Target), 1), g.Min(r => r.Aims[(int)aim].Percent)))],
-            g.Min(r => r.Worst), [])
-            {
-                Days = [.. Enumerable.Range(0, g.First().Days.Count).Select(d => g.Average(r => r.Days[d]))],
-                Strands = [.. Enumerable.Range(0, g.First().Strands.Count).Select(s => g.Min(r => r.Strands[s]))],
-            })
-            .OrderBy(r => r.Worst),
-    ];
+        [
+            .. rows.GroupBy(r => ExpectedBand.BandOf(r.ChildId))
+                .Select(g => new LoomRow(
+                    g.Key,
+                    $"{g.First().Name.Split(',')[0]} · {g.Count()}",
+                    "",
+                    [
+                        .. Enum.GetValues<Aim>()
+                            .Select(aim => new LoomCell(
+                                aim,
+                                Math.Round(g.Average(r => r.Aims[(int)aim].Minutes), 1),
+                                Math.Round(g.Average(r => r.Aims[(int)aim].Target), 1),
+                                g.Min(r => r.Aims[(int)aim].Percent)
+                            )),
+                    ],
+                    g.Min(r => r.Worst),
+                    []
+                )
+                {
+                    Days = [.. Enumerable.Range(0, g.First().Days.Count).Select(d => g.Average(r => r.Days[d]))],
+                    Strands = [.. Enumerable.Range(0, g.First().Strands.Count).Select(s => g.Min(r => r.Strands[s]))],
+                })
+                .OrderBy(r => r.Worst),
+        ];
 
     private static IEnumerable<string> Missing(WeekPlan plan, int child)
     {
-        var met = plan.Filled
-            .Where(f => f.Use.Reach[child] && f.Use.On(f.Placement.Day).IsThere[child])
+        var met = plan
+            .Filled.Where(f => f.Use.Reach[child] && f.Use.On(f.Placement.Day).IsThere[child])
             .SelectMany(f => f.Use.Strands)
             .ToHashSet();
-        return Enumerable.Range(0, Strand.All.Count)
+        return Enumerable
+            .Range(0, Strand.All.Count)
             .Where(s => !met.Contains(s) && plan.Problem.StrandOpen[(child * Strand.All.Count) + s])
             .Select(s => Strand.All[s].Id);
     }
 
-    private static TruthView Truth(WeekPlan plan, IReadOnlyList<MaterialLine> lines, LoomRow[] loom, ComposeReport? report)
+    private static TruthView Truth(
+        WeekPlan plan,
+        IReadOnlyList<MaterialLine> lines,
+        LoomRow[] loom,
+        ComposeReport? report
+    )
     {
         var problem = plan.Problem;
         var worst = loom.FirstOrDefault();
-        var everywhere = Enumerable.Range(0, problem.ChildCount).Count(c => problem.Attendance.DaysOf(c) > 0
-            && problem.Cells.All(cell => !problem.Attendance.Is(c, cell.Day, cell.Block) || plan.State.InReach(cell.Day, cell.Block, c) > 0));
+        var everywhere = Enumerable
+            .Range(0, problem.ChildCount)
+            .Count(c =>
+                problem.Attendance.DaysOf(c) > 0
+                && problem.Cells.All(cell =>
+                    !problem.Attendance.Is(c, cell.Day, cell.Block) || plan.State.InReach(cell.Day, cell.Block, c) > 0
+                )
+            );
         var evenings = PrepTasks.Of(plan).GroupBy(t => t.Evening).Select(g => g.Sum(t => t.Minutes)).ToArray();
         var findings = WeekFindings.Of(plan);
         // A report belongs to the week it was made for: with other children, things or locks its bounds say nothing.
-        var holds = report?.Mark is { } mark && mark == ComposeReport.MarkOf(problem.Mark(plan.Filled.Select(f => f.Placement).Where(p => p.Locked)));
-        // By hand an offer that should stay may be broken up, which no bound reckons with: what it says must hold of what is seen.
-        var (shortBy, share) = (plan.State.Score().Fair / (double)WeekProblem.PerMinute, plan.State.SmallestShare() / 1e4);
+        var holds =
+            report?.Mark is { } mark
+            && mark == ComposeReport.MarkOf(problem.Mark(plan.Filled.Select(f => f.Placement).Where(p => p.Locked)));
+        // By hand an offer that should stay may be broken up, which no bound reckons with: what it says must hold of
+        // what is seen.
+        var (shortBy, share) = (
+            plan.State.Score().Fair / (double)WeekProblem.PerMinute,
+            plan.State.SmallestShare() / 1e4
+        );
         var over = Math.Max(0, lines.Sum(l => l.Cents) - problem.Group.Settings.BudgetCents);
         return new(
-            Enumerable.Range(0, problem.ChildCount).Count(c => problem.Attendance.DaysOf(c) > 0), everywhere, worst?.Worst ?? 0, worst?.Name, worst?.Aims.MinBy(a => a.Percent)?.Aim,
-            lines.Count(l => l.Packs > 0), lines.Sum(l => l.Cents), lines.Count(l => l.IsToAsk),
-            evenings.Sum(), evenings.DefaultIfEmpty(0).Max(), findings.Count(f => f.Severity == Severity.Block && f.Lifted is null), findings.Count(f => f.Severity is Severity.Watch or Severity.AdultStep),
-            findings.Count(f => f.Lifted is not null), problem.Empty(plan.State))
+            Enumerable.Range(0, problem.ChildCount).Count(c => problem.Attendance.DaysOf(c) > 0),
+            everywhere,
+            worst?.Worst ?? 0,
+            worst?.Name,
+            worst?.Aims.MinBy(a => a.Percent)?.Aim,
+            lines.Count(l => l.Packs > 0),
+            lines.Sum(l => l.Cents),
+            lines.Count(l => l.IsToAsk),
+            evenings.Sum(),
+            evenings.DefaultIfEmpty(0).Max(),
+            findings.Count(f => f.Severity == Severity.Block && f.Lifted is null),
+            findings.Count(f => f.Severity is Severity.Watch or Severity.AdultStep),
+            findings.Count(f => f.Lifted is not null),
+            problem.Empty(plan.State)
+        )
         {
             ShortMinutes = Math.Round(shortBy, 1),
             AtLeastMinutes = holds && report!.BoundMinutes <= shortBy ? Math.Round(report.BoundMinutes, 1) : null,
@@ -170,8 +370,23 @@ public static class WeekReading
             Changed = report?.Mark is not null && !holds,
             CutShort = holds && report!.End == ComposeEnd.StoppedByTheClock,
             OverBudget = over,
-            Dearest = over == 0 ? [] : [.. lines.Where(l => l.Cents > 0).OrderByDescending(l => l.Cents).Take(3).Select(l => new OverBudgetView(l.Material.Id, l.Material.Name, l.Cents))],
-            Unread = [.. problem.Input.Safety.Room(problem.Group, problem.FirstDay).SelectMany(c => c.Unread.Select(w => new UnreadView(w, c.Child.Name)))],
+            Dearest =
+                over == 0
+                    ? []
+                    :
+                    [
+                        .. lines
+                            .Where(l => l.Cents > 0)
+                            .OrderByDescending(l => l.Cents)
+                            .Take(3)
+                            .Select(l => new OverBudgetView(l.Material.Id, l.Material.Name, l.Cents)),
+                    ],
+            Unread =
+            [
+                .. problem
+                    .Input.Safety.Room(problem.Group, problem.FirstDay)
+                    .SelectMany(c => c.Unread.Select(w => new UnreadView(w, c.Child.Name))),
+            ],
         };
     }
 }

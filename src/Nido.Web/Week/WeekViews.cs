@@ -15,10 +15,27 @@ public sealed record WeekName(string Id, string GroupId, string GroupName, strin
 
 /// <summary>The board, the loom and the line of truth: all the Week screen shows.</summary>
 public sealed record WeekView(
-    string Id, int Version, string GroupId, string GroupName, GroupKind GroupKind, string Currency, ThemeView Theme, DateOnly Monday, IReadOnlyList<DayView> Days,
-    IReadOnlyList<Block> Blocks, IReadOnlyList<StripView> Strips, IReadOnlyList<LoomRow> Loom, TruthView Truth,
-        IReadOnlyList<CameUpView> CameUp, Sliders Sliders,
-    ComposeReport? Report, IReadOnlyList<KeptOutView> KeptOut, string? CanUndo, string? CanRedo, bool Composing)
+    string Id,
+    int Version,
+    string GroupId,
+    string GroupName,
+    GroupKind GroupKind,
+    string Currency,
+    ThemeView Theme,
+    DateOnly Monday,
+    IReadOnlyList<DayView> Days,
+    IReadOnlyList<Block> Blocks,
+    IReadOnlyList<StripView> Strips,
+    IReadOnlyList<LoomRow> Loom,
+    TruthView Truth,
+    IReadOnlyList<CameUpView> CameUp,
+    Sliders Sliders,
+    ComposeReport? Report,
+    IReadOnlyList<KeptOutView> KeptOut,
+    string? CanUndo,
+    string? CanRedo,
+    bool Composing
+)
 {
     /// <summary>What the week before fell short of and this one makes good.</summary>
     public IReadOnlyList<CarriedOver> Carried { get; init; } = [];
@@ -35,8 +52,18 @@ public sealed record CarriedOver(string Name, Aim Aim, double Minutes);
 
 /// <summary>The theme of a week.</summary>
 public sealed record ThemeView(
-    string Id, string Name, string Letter, string Sound, string LetterWord, string SecondLetter, int NumbersTo, int OlderNumbersTo,
-    IReadOnlyList<string> Shapes, IReadOnlyList<string> Colours, IReadOnlyList<string> Words);
+    string Id,
+    string Name,
+    string Letter,
+    string Sound,
+    string LetterWord,
+    string SecondLetter,
+    int NumbersTo,
+    int OlderNumbersTo,
+    IReadOnlyList<string> Shapes,
+    IReadOnlyList<string> Colours,
+    IReadOnlyList<string> Words
+);
 
 /// <summary>A day of the board.</summary>
 /// <param name="Date">The date.</param>
@@ -44,20 +71,49 @@ public sealed record ThemeView(
 /// <param name="Dry">Whether it is expected dry.</param>
 /// <param name="Closed">Ids of the blocks that do not take place.</param>
 /// <param name="Nobody">Those of them for which it is not: nobody comes.</param>
-public sealed record DayView(DateOnly Date, DayOfWeek Day, bool Dry, IReadOnlyList<string> Closed, IReadOnlyList<string> Nobody);
+public sealed record DayView(
+    DateOnly Date,
+    DayOfWeek Day,
+    bool Dry,
+    IReadOnlyList<string> Closed,
+    IReadOnlyList<string> Nobody
+);
 
 /// <summary>An idea in a slot.</summary>
 public sealed record StripView(
-    int Day, string BlockId, int Offer, string IdeaId, string Title, string? Material, IReadOnlyList<double> Shares, int StepFrom, int StepTo,
-    bool Locked, int Cautions, bool Lifted, string? ShortOf, int Adults, IReadOnlyList<string> Reach, bool Stays);
+    int Day,
+    string BlockId,
+    int Offer,
+    string IdeaId,
+    string Title,
+    string? Material,
+    IReadOnlyList<double> Shares,
+    int StepFrom,
+    int StepTo,
+    bool Locked,
+    int Cautions,
+    bool Lifted,
+    string? ShortOf,
+    int Adults,
+    IReadOnlyList<string> Reach,
+    bool Stays
+);
 
 /// <summary>A child's week, aim by aim.</summary>
-public sealed record LoomRow(string ChildId, string Name, string Age, IReadOnlyList<LoomCell> Aims, int Worst, IReadOnlyList<string> StrandsMissing)
+public sealed record LoomRow(
+    string ChildId,
+    string Name,
+    string Age,
+    IReadOnlyList<LoomCell> Aims,
+    int Worst,
+    IReadOnlyList<string> StrandsMissing
+)
 {
     /// <summary>Useful minutes on each day; null where the child is not there.</summary>
     public IReadOnlyList<double?> Days { get; init; } = [];
 
-    /// <summary>How often each strand is met, in the order of the strands; null where the week cannot give it.</summary>
+    /// <summary>How often each strand is met, in the order of the strands; null where the week cannot give
+    /// it.</summary>
     public IReadOnlyList<int?> Strands { get; init; } = [];
 }
 
@@ -66,16 +122,31 @@ public sealed record LoomCell(Aim Aim, double Minutes, double Target, int Percen
 
 /// <summary>The line of truth.</summary>
 public sealed record TruthView(
-    int Children, int InReachEverywhere, int WorstShare, string? WorstChild, Aim? WorstAim, int ToBuy, int Cents, int ToAsk, int PrepMinutes,
-    int LongestEvening, int Blocked, int ToWatch, int Lifted, int Empty)
+    int Children,
+    int InReachEverywhere,
+    int WorstShare,
+    string? WorstChild,
+    Aim? WorstAim,
+    int ToBuy,
+    int Cents,
+    int ToAsk,
+    int PrepMinutes,
+    int LongestEvening,
+    int Blocked,
+    int ToWatch,
+    int Lifted,
+    int Empty
+)
 {
     /// <summary>Minutes this plan falls short of all aims together.</summary>
     public double ShortMinutes { get; init; }
 
-    /// <summary>Minutes that cannot be helped by any plan; null where that is not known for the week as it is now.</summary>
+    /// <summary>Minutes that cannot be helped by any plan; null where that is not known for the week as it is
+    /// now.</summary>
     public double? AtLeastMinutes { get; init; }
 
-    /// <summary>Percent of an even share above which no plan's smallest share goes; null where that is not known for the week as it is now.</summary>
+    /// <summary>Percent of an even share above which no plan's smallest share goes; null where that is not known for
+    /// the week as it is now.</summary>
     public double? AtMostShare { get; init; }
 
     /// <summary>The week was changed so that what was found when it was composed says nothing of it any more.</summary>
@@ -100,45 +171,124 @@ public sealed record OverBudgetView(string MaterialId, string Name, int Cents);
 /// <summary>A word for an allergy that Nido does not know, and whose it is.</summary>
 public sealed record UnreadView(string Word, string Child);
 
-/// <summary>An idea that was planned for a place and can no longer lie there; by a safety rule, or for another reason.</summary>
-public sealed record KeptOutView(int Day, string BlockId, int Offer, string IdeaId, string Title, string Reason, bool BySafety);
+/// <summary>An idea that was planned for a place and can no longer lie there; by a safety rule, or for another
+/// reason.</summary>
+public sealed record KeptOutView(
+    int Day,
+    string BlockId,
+    int Offer,
+    string IdeaId,
+    string Title,
+    string Reason,
+    bool BySafety
+);
 
 /// <summary>A material of the week.</summary>
 public sealed record MaterialLineView(
-    string MaterialId, string Name, string Shelf, string Unit, double Have, double Used, IReadOnlyList<double> ByDay, double Lacking, int Packs, int Cents,
-    IReadOnlyList<string> Trace, IReadOnlyList<string> Make, IReadOnlyList<string> Colours);
+    string MaterialId,
+    string Name,
+    string Shelf,
+    string Unit,
+    double Have,
+    double Used,
+    IReadOnlyList<double> ByDay,
+    double Lacking,
+    int Packs,
+    int Cents,
+    IReadOnlyList<string> Trace,
+    IReadOnlyList<string> Make,
+    IReadOnlyList<string> Colours
+);
 
 /// <summary>The bench: why the idea is there, and what could be there instead.</summary>
 public sealed record BenchView(StripView? Now, WhyView? Why, IReadOnlyList<AlternativeView> Alternatives);
 
 /// <summary>What would fall short without it.</summary>
-public sealed record WhyView(double ShortfallMinutes, IReadOnlyList<ShareFall> Falls, IReadOnlyList<StrandLost> StrandsLost);
+public sealed record WhyView(
+    double ShortfallMinutes,
+    IReadOnlyList<ShareFall> Falls,
+    IReadOnlyList<StrandLost> StrandsLost
+);
 
 /// <summary>A strand that fewer children would meet.</summary>
 public sealed record StrandLost(string Strand, int Children);
 
 /// <summary>An alternative and its change.</summary>
 public sealed record AlternativeView(
-    string IdeaId, string Title, string? Material, IReadOnlyList<double> Shares, IReadOnlyList<double> MinutesByAim, IReadOnlyList<int> ChildrenByAim,
-    int Cents, int PrepMinutes, double ShortfallMinutes, IReadOnlyList<string> OutOfReach, string? KeptOut);
+    string IdeaId,
+    string Title,
+    string? Material,
+    IReadOnlyList<double> Shares,
+    IReadOnlyList<double> MinutesByAim,
+    IReadOnlyList<int> ChildrenByAim,
+    int Cents,
+    int PrepMinutes,
+    double ShortfallMinutes,
+    IReadOnlyList<string> OutOfReach,
+    string? KeptOut
+);
 
 /// <summary>An idea in a list.</summary>
 public sealed record IdeaName(
-    string IdeaId, string Title, string Technique, string TechniqueId, string? Material, IReadOnlyList<double> Shares, IReadOnlyList<string> BlockIds,
-    int Minutes, int Mess, int StepFrom, int StepTo, int InReach, int Children, int PlacedTimes);
+    string IdeaId,
+    string Title,
+    string Technique,
+    string TechniqueId,
+    string? Material,
+    IReadOnlyList<double> Shares,
+    IReadOnlyList<string> BlockIds,
+    int Minutes,
+    int Mess,
+    int StepFrom,
+    int StepTo,
+    int InReach,
+    int Children,
+    int PlacedTimes
+);
 
 /// <summary>An idea that a safety rule keeps out of the whole week.</summary>
 public sealed record KeptOutIdea(string IdeaId, string Title, string? Material, CautionView By, InsteadView? Instead);
 
 /// <summary>What would serve instead, with the place one press puts it in; null where it has none.</summary>
-public sealed record InsteadView(string IdeaId, string Title, string? Material, bool SameWork, bool SameLadder, int? Day, DateOnly? Date, string? BlockId, string? BlockName, int? Offer);
+public sealed record InsteadView(
+    string IdeaId,
+    string Title,
+    string? Material,
+    bool SameWork,
+    bool SameLadder,
+    int? Day,
+    DateOnly? Date,
+    string? BlockId,
+    string? BlockName,
+    int? Offer
+);
 
 /// <summary>An idea opened: who works how, with what, how many, and what to mind.</summary>
 public sealed record IdeaCard(
-    string IdeaId, string Title, string Technique, string Ladder, string? Material, IReadOnlyList<double> Shares, IReadOnlyList<StrandShare> Strands, string BlockId, string BlockName,
-    int Minutes, int CleanUpMinutes, int Mess, string HandLoad, int Adults, IReadOnlyList<string> Instructions, IReadOnlyList<StepView> Steps,
-    IReadOnlyList<WhoView> OutOfReach, IReadOnlyList<QuantityView> Quantities, IReadOnlyList<CautionView> Cautions, IReadOnlyList<CueView> Cues, TalkView Talk,
-    IReadOnlyList<KitView> Kits, IReadOnlyList<string> Prep);
+    string IdeaId,
+    string Title,
+    string Technique,
+    string Ladder,
+    string? Material,
+    IReadOnlyList<double> Shares,
+    IReadOnlyList<StrandShare> Strands,
+    string BlockId,
+    string BlockName,
+    int Minutes,
+    int CleanUpMinutes,
+    int Mess,
+    string HandLoad,
+    int Adults,
+    IReadOnlyList<string> Instructions,
+    IReadOnlyList<StepView> Steps,
+    IReadOnlyList<WhoView> OutOfReach,
+    IReadOnlyList<QuantityView> Quantities,
+    IReadOnlyList<CautionView> Cautions,
+    IReadOnlyList<CueView> Cues,
+    TalkView Talk,
+    IReadOnlyList<KitView> Kits,
+    IReadOnlyList<string> Prep
+);
 
 /// <summary>Kits of a step to pack for a drop-in session, with what one holds.</summary>
 /// <param name="Step">Step it is for.</param>
@@ -146,7 +296,13 @@ public sealed record IdeaCard(
 /// <param name="Count">Kits to pack.</param>
 /// <param name="Holds">What is in one.</param>
 /// <param name="Allergens">What stands on it: each allergen in both languages.</param>
-public sealed record KitView(int Step, int Expected, int Count, IReadOnlyList<string> Holds, IReadOnlyList<AllergenName> Allergens);
+public sealed record KitView(
+    int Step,
+    int Expected,
+    int Count,
+    IReadOnlyList<string> Holds,
+    IReadOnlyList<AllergenName> Allergens
+);
 
 /// <summary>An allergen as it stands on a sign or a kit.</summary>
 public sealed record AllergenName(string Id, Core.Safety.HeldHow How, string Name, string NameEs);
@@ -155,14 +311,34 @@ public sealed record AllergenName(string Id, Core.Safety.HeldHow How, string Nam
 public sealed record StrandShare(string Strand, Aim Aim, int Percent);
 
 /// <summary>A step of an idea: what is done, with what, and who.</summary>
-public sealed record StepView(int Step, string Name, string Do, string Adult, string Easier, string Harder, string? Size, string? Words, IReadOnlyList<BoundView> With, IReadOnlyList<WhoView> Who);
+public sealed record StepView(
+    int Step,
+    string Name,
+    string Do,
+    string Adult,
+    string Easier,
+    string Harder,
+    string? Size,
+    string? Words,
+    IReadOnlyList<BoundView> With,
+    IReadOnlyList<WhoView> Who
+);
 
 /// <summary>A material in a role.</summary>
 public sealed record BoundView(string Role, string MaterialId, string Name, int Score, IReadOnlyList<string> Reasons);
 
 /// <summary>A child at an idea.</summary>
-public sealed record WhoView(string ChildId, string Name, int Alone, HelpLevel? Help, double Fit, IReadOnlyList<string> Trace, IReadOnlyList<Support> Supports, IReadOnlyList<string> Cues,
-    ObjectiveView? Objective);
+public sealed record WhoView(
+    string ChildId,
+    string Name,
+    int Alone,
+    HelpLevel? Help,
+    double Fit,
+    IReadOnlyList<string> Trace,
+    IReadOnlyList<Support> Supports,
+    IReadOnlyList<string> Cues,
+    ObjectiveView? Objective
+);
 
 /// <summary>What a child works towards here.</summary>
 public sealed record ObjectiveView(int Step, string Name, DateOnly By);
@@ -172,16 +348,37 @@ public sealed record CueView(CueAt At, string Say);
 
 /// <summary>What is said and read beside an idea; at a circle the routines and books of the theme.</summary>
 public sealed record TalkView(
-    IReadOnlyList<string> Sayings, IReadOnlyList<string> Questions, string? Greeting, string? Farewell, IReadOnlyList<string> Rhyme, IReadOnlyList<Book> Books,
-    string? Story);
+    IReadOnlyList<string> Sayings,
+    IReadOnlyList<string> Questions,
+    string? Greeting,
+    string? Farewell,
+    IReadOnlyList<string> Rhyme,
+    IReadOnlyList<Book> Books,
+    string? Story
+);
 
 /// <summary>How many of a material.</summary>
-public sealed record QuantityView(string MaterialId, string Name, string Unit, double Amount, double Have, IReadOnlyList<string> Trace);
+public sealed record QuantityView(
+    string MaterialId,
+    string Name,
+    string Unit,
+    double Amount,
+    double Have,
+    IReadOnlyList<string> Trace
+);
 
 /// <summary>Something to mind, with its source.</summary>
 public sealed record CautionView(
-    string RuleId, Severity Severity, string Message, IReadOnlyList<string> What, IReadOnlyList<string> Whom, IReadOnlyList<string> Why, string Source, string DeferTo,
-    RuleOverride? Lifted)
+    string RuleId,
+    Severity Severity,
+    string Message,
+    IReadOnlyList<string> What,
+    IReadOnlyList<string> Whom,
+    IReadOnlyList<string> Why,
+    string Source,
+    string DeferTo,
+    RuleOverride? Lifted
+)
 {
     /// <summary>No adult lifts it.</summary>
     public bool NeverLifted { get; init; }
@@ -190,7 +387,20 @@ public sealed record CautionView(
     public static CautionView Of(Finding f)
     {
         ArgumentNullException.ThrowIfNull(f);
-        return new(f.Rule.Id, f.Rule.Severity, f.Rule.Message, f.What, f.Whom, f.Why, f.Rule.Source, f.Rule.DeferTo, f.Lifted) { NeverLifted = f.Rule.IsNeverLifted };
+        return new(
+            f.Rule.Id,
+            f.Rule.Severity,
+            f.Rule.Message,
+            f.What,
+            f.Whom,
+            f.Why,
+            f.Rule.Source,
+            f.Rule.DeferTo,
+            f.Lifted
+        )
+        {
+            NeverLifted = f.Rule.IsNeverLifted,
+        };
     }
 }
 

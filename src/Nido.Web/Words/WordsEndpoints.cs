@@ -11,13 +11,28 @@ public static class WordsEndpoints
 {
     /// <summary>Adds the endpoint.</summary>
     public static void MapWords(this RouteGroupBuilder api) =>
-        api.MapPost("/words", Sort).WithName("sortWords").WithTags("Words").WithMetadata(new OnlyLooks()).ProducesProblem(400);
+        api.MapPost("/words", Sort)
+            .WithName("sortWords")
+            .WithTags("Words")
+            .WithMetadata(new OnlyLooks())
+            .ProducesProblem(400);
 
     private static Ok<IReadOnlyList<WordSort.Sorted>> Sort(WordsBody body, Content content)
     {
         var spanish = body.Language == "es";
-        string[] words = [.. body.Words.Select(w => w.Trim()).Where(w => w.Length > 0).Distinct(StringComparer.OrdinalIgnoreCase)];
-        return TypedResults.Ok(WordSort.Of(words, body.Letter.Trim()[0], spanish, spanish ? SpanishSounds.Find : content.English.Find, body.Fits));
+        string[] words =
+        [
+            .. body.Words.Select(w => w.Trim()).Where(w => w.Length > 0).Distinct(StringComparer.OrdinalIgnoreCase),
+        ];
+        return TypedResults.Ok(
+            WordSort.Of(
+                words,
+                body.Letter.Trim()[0],
+                spanish,
+                spanish ? SpanishSounds.Find : content.English.Find,
+                body.Fits
+            )
+        );
     }
 }
 
@@ -32,10 +47,16 @@ internal sealed class WordsBodyValidator : AbstractValidator<WordsBody>
 {
     public WordsBodyValidator()
     {
-        RuleFor(w => w.Words).Must(w => w.Any(x => !string.IsNullOrWhiteSpace(x))).WithMessage("No word was written. Write one or more, with commas between them.");
+        RuleFor(w => w.Words)
+            .Must(w => w.Any(x => !string.IsNullOrWhiteSpace(x)))
+            .WithMessage("No word was written. Write one or more, with commas between them.");
         RuleFor(w => w.Words).Must(w => w.Count <= 500).WithMessage("At most 500 words at once.");
-        RuleForEach(w => w.Words).Must(w => w.Trim().Length <= 40 && w.All(c => char.IsLetter(c) || c is ' ' or '-' or '\'')).WithMessage("A word has letters only, at most 40.");
-        RuleFor(w => w.Letter).Must(l => l?.Trim() is [var one] && char.IsLetter(one)).WithMessage("One letter is wanted.");
+        RuleForEach(w => w.Words)
+            .Must(w => w.Trim().Length <= 40 && w.All(c => char.IsLetter(c) || c is ' ' or '-' or '\''))
+            .WithMessage("A word has letters only, at most 40.");
+        RuleFor(w => w.Letter)
+            .Must(l => l?.Trim() is [var one] && char.IsLetter(one))
+            .WithMessage("One letter is wanted.");
         RuleFor(w => w.Language).Must(l => l is "en" or "es").WithMessage("en or es is wanted.");
     }
 }

@@ -124,20 +124,53 @@ public class AllergenBookTests
     {
         // Whatever is written is read, kept as unknown, or says that there is none: as a whole ("n/a") or in each part.
         var read = Book.Read(written ?? "");
-        return read.Words.Count > 0 || AllergenWords.SaysNone(written ?? "") || AllergenWords.Parts(written ?? "")
-            .All(AllergenWords.SaysNone);
+        return read.Words.Count > 0
+            || AllergenWords.SaysNone(written ?? "")
+            || AllergenWords.Parts(written ?? "").All(AllergenWords.SaysNone);
     }
 
     // Regulation (EU) 1169/2011 Annex II has fourteen; FALCPA 2004 with the FASTER Act 2021 nine (from memory).
     [Fact]
     public void The_published_lists_are_whole()
     {
-        Book.All.Where(a => a.Lists.Contains(Allergen.EuropeanList)).Select(a => a.Id).Order()
-            .ShouldBe(((string[])["gluten", "crustacean", "egg", "fish", "peanut", "soy", "milk", "tree-nut", "celery", "mustard", "sesame", "sulphite", "lupin", "mollusc"]).Order());
-        Book.All.Where(a => a.Lists.Contains(Allergen.AmericanList)).Select(a => a.Id).Order()
-            .ShouldBe(((string[])["milk", "egg", "fish", "crustacean", "tree-nut", "peanut", "wheat", "soy", "sesame"]).Order());
-        Book.All.Where(a => a.Lists.Contains(Allergen.CraftRoomList)).Select(a => a.Id).Order()
-            .ShouldBe(((string[])["latex", "maize", "oats", "coconut", "wool", "bee-wasp", "scent", "plaster"]).Order());
+        Book.All.Where(a => a.Lists.Contains(Allergen.EuropeanList))
+            .Select(a => a.Id)
+            .Order()
+            .ShouldBe(
+                (
+                    (string[])
+                        [
+                            "gluten",
+                            "crustacean",
+                            "egg",
+                            "fish",
+                            "peanut",
+                            "soy",
+                            "milk",
+                            "tree-nut",
+                            "celery",
+                            "mustard",
+                            "sesame",
+                            "sulphite",
+                            "lupin",
+                            "mollusc",
+                        ]
+                ).Order()
+            );
+        Book.All.Where(a => a.Lists.Contains(Allergen.AmericanList))
+            .Select(a => a.Id)
+            .Order()
+            .ShouldBe(
+                (
+                    (string[])["milk", "egg", "fish", "crustacean", "tree-nut", "peanut", "wheat", "soy", "sesame"]
+                ).Order()
+            );
+        Book.All.Where(a => a.Lists.Contains(Allergen.CraftRoomList))
+            .Select(a => a.Id)
+            .Order()
+            .ShouldBe(
+                ((string[])["latex", "maize", "oats", "coconut", "wool", "bee-wasp", "scent", "plaster"]).Order()
+            );
     }
 
     [Theory]
@@ -149,7 +182,8 @@ public class AllergenBookTests
     [InlineData("almond", "tree-nut", true)]
     [InlineData("almond", "walnut", false)]
     [InlineData("peanut", "tree-nut", false)]
-    public void A_kind_is_met_by_the_wider_word_and_the_other_way_round(string allergy, string held, bool meets) => Book.Meets(allergy, held).ShouldBe(meets);
+    public void A_kind_is_met_by_the_wider_word_and_the_other_way_round(string allergy, string held, bool meets) =>
+        Book.Meets(allergy, held).ShouldBe(meets);
 
     // Damerau 1964: the four slips of a typist count one.
     [Theory]

@@ -13,7 +13,9 @@ public class ContentTests
         Content.Techniques.Count.ShouldBeGreaterThanOrEqualTo(24);
         Content.Materials.Count.ShouldBeGreaterThanOrEqualTo(80);
         Content.Ladders.Count.ShouldBeGreaterThanOrEqualTo(8);
-        Content.Themes.Select(t => t.Id).ShouldBe(["little-post-office", "night-train", "under-the-hedge"], ignoreOrder: true);
+        Content
+            .Themes.Select(t => t.Id)
+            .ShouldBe(["little-post-office", "night-train", "under-the-hedge"], ignoreOrder: true);
         Content.Themes.ShouldAllBe(t => t.Words.Count >= 25);
         Content.Techniques.Count(t => t.WholeArm).ShouldBeGreaterThanOrEqualTo(4);
         Content.Techniques.Count(t => t.WarmUp).ShouldBeGreaterThanOrEqualTo(1);
@@ -60,7 +62,9 @@ public class ContentTests
         ContentReader.Read(folder.Path).Problems.ShouldBeEmpty();
 
         folder.Write("techniques/test.yaml", Technique.Replace(right, wrong, StringComparison.Ordinal));
-        var problem = ContentReader.Read(folder.Path).Problems.First(p => p.Reason.Contains(reason, StringComparison.Ordinal));
+        var problem = ContentReader
+            .Read(folder.Path)
+            .Problems.First(p => p.Reason.Contains(reason, StringComparison.Ordinal));
         problem.File.ShouldBe(System.IO.Path.Combine("techniques", "test.yaml"));
         problem.Line.ShouldBeGreaterThan(0);
         problem.ToString().ShouldMatch(@"test\.yaml\(\d+\): error NIDO: .+");
@@ -70,8 +74,16 @@ public class ContentTests
     public void The_line_is_that_of_the_mistake()
     {
         using var folder = new ContentCopy();
-        folder.Write("techniques/test.yaml", Technique.Replace("minutes: 10", "minutes: ten", StringComparison.Ordinal));
-        ContentReader.Read(folder.Path).Problems[0].Line.ShouldBe(Technique.Split('\n').ToList().FindIndex(l => l.StartsWith("minutes", StringComparison.Ordinal)) + 1);
+        folder.Write(
+            "techniques/test.yaml",
+            Technique.Replace("minutes: 10", "minutes: ten", StringComparison.Ordinal)
+        );
+        ContentReader
+            .Read(folder.Path)
+            .Problems[0]
+            .Line.ShouldBe(
+                Technique.Split('\n').ToList().FindIndex(l => l.StartsWith("minutes", StringComparison.Ordinal)) + 1
+            );
     }
 
     [Theory]
@@ -83,22 +95,67 @@ public class ContentTests
     [InlineData("safety/blade.yaml", "when: {any-tags: [blade]}", "when: {}", "fire on everything")]
     [InlineData("safety/pins.yaml", "under-months: 36,", "under-months: 40,", "the rule fires on example 1 of `quiet`")]
     [InlineData("safety/pins.yaml", "months: 35", "months: 36", "the rule does not fire on example 1 of `fires`")]
-    [InlineData("safety/cord.yaml", "quiet:\n  - {tags: [wood]}\n", "", "needs an example on which it just does not fire")]
-    [InlineData("safety/cord.yaml", "severity: watch", "severity: worry", "is not one of block, adult-step, watch, tell")]
-    [InlineData("materials/felt-pens.yaml", "{name: cap, shape: rod, size: {length: 45, diameter: 13}}", "{name: cap, shape: rod, size: {length: 45}}", "a rod needs `diameter`")]
-    [InlineData("make-from/straw-pieces-of-straws.yaml", "from: {straws: 1}", "from: {strews: 1}", "material `strews` is not known")]
+    [InlineData(
+        "safety/cord.yaml",
+        "quiet:\n  - {tags: [wood]}\n",
+        "",
+        "needs an example on which it just does not fire"
+    )]
+    [InlineData(
+        "safety/cord.yaml",
+        "severity: watch",
+        "severity: worry",
+        "is not one of block, adult-step, watch, tell"
+    )]
+    [InlineData(
+        "materials/felt-pens.yaml",
+        "{name: cap, shape: rod, size: {length: 45, diameter: 13}}",
+        "{name: cap, shape: rod, size: {length: 45}}",
+        "a rod needs `diameter`"
+    )]
+    [InlineData(
+        "make-from/straw-pieces-of-straws.yaml",
+        "from: {straws: 1}",
+        "from: {strews: 1}",
+        "material `strews` is not known"
+    )]
     [InlineData("make-from/straw-pieces-of-straws.yaml", "piece: 60", "piece: 600", "a batch gives something")]
     [InlineData("make-from/short-tubes-of-long.yaml", "amount: 2", "amount: 0", "a batch gives something")]
-    [InlineData("make-from/parcels-light-of-boxes.yaml", "small-boxes: 1", "parcels-heavy: 1", "made of each other in a circle")]
+    [InlineData(
+        "make-from/parcels-light-of-boxes.yaml",
+        "small-boxes: 1",
+        "parcels-heavy: 1",
+        "made of each other in a circle"
+    )]
     [InlineData("recipes/bubbles.yaml", "amount: 870", "amount: 0", "`water` needs an amount over 0")]
-    [InlineData("recipes/bubbles.yaml", "unit: mL, density: 1.03", "unit: jug, density: 1.03", "`unit: jug` is not one of")]
-    [InlineData("techniques/snip-and-cut.yaml", "name: snips, from: sheet", "name: snips, from: paper", "which is no role of the technique")]
-    [InlineData("goes-with/joiners.yaml", "glue-stick: {paper: yes, ", "glue-stick: {", "the row `glue-stick` says nothing of `paper`")]
+    [InlineData(
+        "recipes/bubbles.yaml",
+        "unit: mL, density: 1.03",
+        "unit: jug, density: 1.03",
+        "`unit: jug` is not one of"
+    )]
+    [InlineData(
+        "techniques/snip-and-cut.yaml",
+        "name: snips, from: sheet",
+        "name: snips, from: paper",
+        "which is no role of the technique"
+    )]
+    [InlineData(
+        "goes-with/joiners.yaml",
+        "glue-stick: {paper: yes, ",
+        "glue-stick: {",
+        "the row `glue-stick` says nothing of `paper`"
+    )]
     [InlineData("goes-with/markers.yaml", "wax: {paper: yes", "wax: {paper: perhaps", "is not one of")]
     [InlineData("materials/glue-sticks.yaml", "joins: glue-stick", "joins: chewing-gum", "is not one of")]
     [InlineData("materials/beads-small.yaml", "cream: 20", "cream: 50", "add up to 130, not 100")]
     [InlineData("techniques/glue-guide.yaml", "{holds: glue, on: base}", "{holds: glue, on: wall}", "is not one of")]
-    [InlineData("techniques/glue-guide.yaml", "{holds: glue, on: base}", "{sticks: glue, on: base}", "a pair says one of")]
+    [InlineData(
+        "techniques/glue-guide.yaml",
+        "{holds: glue, on: base}",
+        "{sticks: glue, on: base}",
+        "a pair says one of"
+    )]
     [InlineData("techniques/build-frames.yaml", "frame: cube", "frame: castle", "castle")]
     [InlineData("techniques/arc-picture.yaml", "{radius: 60,", "{radius: 0,", "outerRadius")]
     [InlineData("techniques/tray-writing.yaml", "quantity: tray layer", "quantity: a handful", "or one of count")]
@@ -117,7 +174,10 @@ public class ContentTests
     public void A_wrong_catalogue_is_not_read_at_all()
     {
         using var folder = new ContentCopy();
-        folder.Write("techniques/test.yaml", Technique.Replace("minutes: 10", "minutes: ten", StringComparison.Ordinal));
+        folder.Write(
+            "techniques/test.yaml",
+            Technique.Replace("minutes: 10", "minutes: ten", StringComparison.Ordinal)
+        );
         Should.Throw<ContentException>(() => Content.Read(folder.Path)).Problems.ShouldNotBeEmpty();
     }
 
@@ -138,7 +198,9 @@ public class ContentTests
         }
 
         Content.Recipes.Where(r => r.Actions.Contains("heat")).ShouldAllBe(r => r.AdultOnly);
-        Content.Recipes.ShouldAllBe(r => r.Ingredients.Sum(i => i.Unit == "g" || i.Unit == "mL" ? i.Amount : 0) >= 0.85 * r.Yield);
+        Content.Recipes.ShouldAllBe(r =>
+            r.Ingredients.Sum(i => i.Unit == "g" || i.Unit == "mL" ? i.Amount : 0) >= 0.85 * r.Yield
+        );
     }
 
     [Fact]
@@ -146,7 +208,10 @@ public class ContentTests
     {
         using var folder = new ContentCopy();
         var text = File.ReadAllText(System.IO.Path.Combine(folder.Path, "materials/beads-small.yaml"));
-        folder.Write("materials/beads-small.yaml", System.Text.RegularExpressions.Regex.Replace(text, "(?m)^size: .*$", "size: unknown"));
+        folder.Write(
+            "materials/beads-small.yaml",
+            System.Text.RegularExpressions.Regex.Replace(text, "(?m)^size: .*$", "size: unknown")
+        );
         var (content, problems) = ContentReader.Read(folder.Path);
         problems.ShouldBeEmpty();
         content.Material("beads-small")!.SizeInWords.ShouldBe("size not known");
@@ -178,10 +243,19 @@ public class ContentTests
     {
         public ContentCopy()
         {
-            foreach (var file in Directory.EnumerateFiles(System.IO.Path.Combine(Published.Root, "content"), "*.yaml", SearchOption.AllDirectories))
+            foreach (
+                var file in Directory.EnumerateFiles(
+                    System.IO.Path.Combine(Published.Root, "content"),
+                    "*.yaml",
+                    SearchOption.AllDirectories
+                )
+            )
             {
                 // Pointed at, not copied: hundreds of small files a test are slow to write.
-                var path = System.IO.Path.Combine(Path, System.IO.Path.GetRelativePath(System.IO.Path.Combine(Published.Root, "content"), file));
+                var path = System.IO.Path.Combine(
+                    Path,
+                    System.IO.Path.GetRelativePath(System.IO.Path.Combine(Published.Root, "content"), file)
+                );
                 Directory.CreateDirectory(System.IO.Path.GetDirectoryName(path)!);
                 File.CreateSymbolicLink(path, file);
             }

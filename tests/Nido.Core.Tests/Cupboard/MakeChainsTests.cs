@@ -9,8 +9,7 @@ namespace Nido.Core.Tests.Cupboard;
 
 public class MakeChainsTests
 {
-    private static readonly MakeChains Chains = new(
-    [
+    private static readonly MakeChains Chains = new([
         Recipe("cut", "piece", 3, 0.5, ("straw", 1)),
         Recipe("cut-slow", "piece", 3, 2, ("tube", 1)),
         Recipe("bundle", "bundle", 1, 1, ("piece", 4), ("band", 1)),
@@ -54,16 +53,25 @@ public class MakeChainsTests
     {
         var there = There(("straw", straws % 20), ("tube", tubes % 4), ("band", bands % 12));
         var most = Chains.Most("bundle", there);
-        return (most == 0 || Chains.Way("bundle", most, there) is not null) && Chains.Way("bundle", most + 1, there) is null;
+        return (most == 0 || Chains.Way("bundle", most, there) is not null)
+            && Chains.Way("bundle", most + 1, there) is null;
     }
 
     [Fact]
     public void A_circle_is_found_and_the_shipped_recipes_have_none()
     {
-        new MakeChains([Recipe("a", "x", 1, 1, ("y", 1)), Recipe("b", "y", 1, 1, ("z", 1)), Recipe("c", "z", 1, 1, ("x", 1))]).Circle().ShouldBe(["x", "y", "z", "x"]);
+        new MakeChains([
+            Recipe("a", "x", 1, 1, ("y", 1)),
+            Recipe("b", "y", 1, 1, ("z", 1)),
+            Recipe("c", "z", 1, 1, ("x", 1)),
+        ])
+            .Circle()
+            .ShouldBe(["x", "y", "z", "x"]);
         Chains.Circle().ShouldBeNull();
         Published.Content.Chains.Circle().ShouldBeNull();
-        Published.Content.Materials.Count(m => Published.Content.Chains.For(m.Id).Any()).ShouldBeGreaterThanOrEqualTo(25);
+        Published
+            .Content.Materials.Count(m => Published.Content.Chains.For(m.Id).Any())
+            .ShouldBeGreaterThanOrEqualTo(25);
     }
 
     [Fact]
@@ -85,20 +93,31 @@ public class MakeChainsTests
     [Fact]
     public void Without_anything_to_make_it_of_families_are_asked()
     {
-        var few = Things.Plenty.ToDictionary(m => m.Key, m => m.Key is "letter-cards" ? 6 : m.Key is "card-a4" ? 0 : m.Value);
+        var few = Things.Plenty.ToDictionary(
+            m => m.Key,
+            m =>
+                m.Key is "letter-cards" ? 6
+                : m.Key is "card-a4" ? 0
+                : m.Value
+        );
         var problem = Weeks.Build(Things.Week(Weeks.Six, onHand: few));
         var (use, day) = (
             from u in problem.Uses
             from d in Enumerable.Range(0, 5)
             where u.OnDay[d] && u.On(d).Demand.Any(l => l.Material.Id == "letter-cards" && l.Amount > 6)
-            select (u, d)).FirstOrDefault();
+            select (u, d)
+        ).FirstOrDefault();
         if (use is null)
         {
-            problem.Uses.ShouldNotContain(u => u.Fullest.Demand.Any(d => d.Material.Id == "letter-cards" && d.Amount > 9));
+            problem.Uses.ShouldNotContain(u =>
+                u.Fullest.Demand.Any(d => d.Material.Id == "letter-cards" && d.Amount > 9)
+            );
             return;
         }
 
-        var line = new WeekPlan(problem, [new(day, use.Block.Id, 0, use.Idea.Id, false)]).Materials().Single(l => l.Material.Id == "letter-cards");
+        var line = new WeekPlan(problem, [new(day, use.Block.Id, 0, use.Idea.Id, false)])
+            .Materials()
+            .Single(l => l.Material.Id == "letter-cards");
         (line.Make is null, line.IsToAsk || line.Packs > 0).ShouldBe((true, true));
     }
 
@@ -125,14 +144,26 @@ public class MakeChainsTests
         var (want, there, used, per) = (1.0 + missing, (double)onHand, Math.Min(onHand, taken), 1.0 + (each % 5));
         double[] uses = [want, used];
         var made = new DirectMake(0.5, [(1, there, per)]).Make(want, uses);
-        return made >= 0 && made <= want + 1e-9 && uses[1] <= there + 1e-9 && Math.Abs(uses[1] - used - (made * per)) < 1e-9
+        return made >= 0
+            && made <= want + 1e-9
+            && uses[1] <= there + 1e-9
+            && Math.Abs(uses[1] - used - (made * per)) < 1e-9
             && (made >= want - 1e-9 || there - uses[1] < 1e-9);
     }
 
     [Fact]
     public void A_thing_that_is_made_of_what_another_idea_takes_is_not_counted_on()
     {
-        var few = Things.Plenty.ToDictionary(m => m.Key, m => m.Key switch { "letter-cards" => 0, "card-a4" => 5, _ => m.Value });
+        var few = Things.Plenty.ToDictionary(
+            m => m.Key,
+            m =>
+                m.Key switch
+                {
+                    "letter-cards" => 0,
+                    "card-a4" => 5,
+                    _ => m.Value,
+                }
+        );
         var problem = Weeks.Build(Things.Week(Weeks.Six, onHand: few));
         var cards = problem.Materials.ToList().FindIndex(m => m.Id == "letter-cards");
         problem.Makes[cards].ShouldNotBeNull().Takes.Single().OnHand.ShouldBe(5);
@@ -153,10 +184,17 @@ public class MakeChainsTests
     [InlineData(0, 0.05, 0)]
     [InlineData(1, 0.05, 3)]
     [InlineData(1000, 0.5, 1000)]
-    public void Kits_for_a_session_of_unknown_size(double expected, double chance, int kits) => DropInKits.For(expected, chance).ShouldBe(kits);
+    public void Kits_for_a_session_of_unknown_size(double expected, double chance, int kits) =>
+        DropInKits.For(expected, chance).ShouldBe(kits);
 
-    private static MakeFrom Recipe(string id, string makes, double amount, double minutes, params (string, double)[] from) =>
-        new(id, makes, amount, from.ToDictionary(f => f.Item1, f => f.Item2), minutes, 0, false, [], id);
+    private static MakeFrom Recipe(
+        string id,
+        string makes,
+        double amount,
+        double minutes,
+        params (string, double)[] from
+    ) => new(id, makes, amount, from.ToDictionary(f => f.Item1, f => f.Item2), minutes, 0, false, [], id);
 
-    private static Dictionary<string, double> There(params (string, double)[] things) => things.ToDictionary(t => t.Item1, t => t.Item2);
+    private static Dictionary<string, double> There(params (string, double)[] things) =>
+        things.ToDictionary(t => t.Item1, t => t.Item2);
 }

@@ -38,10 +38,18 @@ public class StandInsTests
     [Fact]
     public void A_score_says_what_it_is_made_of()
     {
-        var scored = StandIns.Score(Things.Ball(36), Things.Needs("soft", prefer: "soft", width: new SizeRange(12, 60)), 10, 10, []);
+        var scored = StandIns.Score(
+            Things.Ball(36),
+            Things.Needs("soft", prefer: "soft", width: new SizeRange(12, 60)),
+            10,
+            10,
+            []
+        );
         scored.Score.ShouldBe(100);
         scored.Reasons.Count.ShouldBe(5);
-        StandIns.Score(Things.Ball(60), Things.Needs("soft", width: new SizeRange(12, 60)), 0, 10, ["red"]).Score.ShouldBeLessThan(50);
+        StandIns
+            .Score(Things.Ball(60), Things.Needs("soft", width: new SizeRange(12, 60)), 0, 10, ["red"])
+            .Score.ShouldBeLessThan(50);
     }
 
     [Property]
@@ -55,7 +63,15 @@ public class StandInsTests
     [Property]
     public bool A_score_is_from_0_to_100(byte width, byte have, bool colour)
     {
-        var score = StandIns.Score(Things.Ball(10 + (width % 60)), Things.Needs("soft", prefer: "wood", width: new SizeRange(10, 70)), have, 20, colour ? ["red"] : []).Score;
+        var score = StandIns
+            .Score(
+                Things.Ball(10 + (width % 60)),
+                Things.Needs("soft", prefer: "wood", width: new SizeRange(10, 70)),
+                have,
+                20,
+                colour ? ["red"] : []
+            )
+            .Score;
         return score is >= 0 and <= 100;
     }
 
@@ -63,7 +79,10 @@ public class StandInsTests
     public void Stand_ins_for_soft_pieces_are_found_by_rule()
     {
         var needs = Published.Content.Techniques.Single(t => t.Id == "carry-dry").Roles[0].Needs;
-        string[] found = [.. Published.Content.Materials.Where(m => StandIns.Fails(m, needs, null) is null).Select(m => m.Id)];
+        string[] found =
+        [
+            .. Published.Content.Materials.Where(m => StandIns.Fails(m, needs, null) is null).Select(m => m.Id),
+        ];
         found.ShouldContain("cotton-balls");
         found.ShouldContain("paper-balls");
         found.ShouldNotContain("marbles");

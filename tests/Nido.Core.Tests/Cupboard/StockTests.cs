@@ -20,7 +20,9 @@ public class StockTests
     {
         Movement[] ledger = [new("string", Day, MovementKind.Found, before, "")];
         var movement = Stock.Counted("string", before, counted, Day, "");
-        return movement is null ? before == counted : Math.Abs(Stock.OnHand([.. ledger, movement])["string"] - counted) < 1e-9;
+        return movement is null
+            ? before == counted
+            : Math.Abs(Stock.OnHand([.. ledger, movement])["string"] - counted) < 1e-9;
     }
 
     [Theory]
@@ -65,12 +67,17 @@ public class StockTests
         var chance = new SeededChance((ulong)seed);
         var first = new DateOnly(2026, 10, 5);
         var there = 0;
-        Movement[] ledger = [.. Enumerable.Range(0, 8).Select(k =>
-        {
-            var amount = chance.Next(2) == 0 ? 1 + chance.Next(9) : -Math.Min(there, chance.Next(9));
-            there += amount;
-            return new Movement("leaves", first.AddDays(k), MovementKind.Counted, amount, "");
-        })];
+        Movement[] ledger =
+        [
+            .. Enumerable
+                .Range(0, 8)
+                .Select(k =>
+                {
+                    var amount = chance.Next(2) == 0 ? 1 + chance.Next(9) : -Math.Min(there, chance.Next(9));
+                    there += amount;
+                    return new Movement("leaves", first.AddDays(k), MovementKind.Counted, amount, "");
+                }),
+        ];
         double[] good = [.. Enumerable.Range(7, 12).Select(d => Stock.GoodOn(ledger, 4, first.AddDays(d)))];
         good.ShouldAllBe(g => g >= 0 && g <= there + 1e-9);
         good.ShouldBe(good.OrderDescending());

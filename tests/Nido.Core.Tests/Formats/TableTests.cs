@@ -9,7 +9,14 @@ public class TableTests
     // RFC 4180: fields with commas, quotes or line breaks stand in quotes, quotes are doubled, lines end with CRLF.
     [Fact]
     public void Tables_are_written_by_the_standard() =>
-        TableWriter.Write(["name", "note"], [["Tavi", "says \"more\", often"]]).ShouldBe("name,note\r\nTavi,\"says \"\"more\"\", often\"\r\n");
+        TableWriter
+            .Write(
+                ["name", "note"],
+                [
+                    ["Tavi", "says \"more\", often"],
+                ]
+            )
+            .ShouldBe("name,note\r\nTavi,\"says \"\"more\"\", often\"\r\n");
 
     [Theory]
     [InlineData("=1+1")]
@@ -17,9 +24,16 @@ public class TableTests
     [InlineData("+44")]
     public void Text_that_looks_like_a_formula_goes_out_marked_and_comes_back_plain(string note)
     {
-        var written = TableWriter.Write(["name", "note"], [["Tavi", note]]);
+        var written = TableWriter.Write(
+            ["name", "note"],
+            [
+                ["Tavi", note],
+            ]
+        );
         written.ShouldContain("'" + note);
-        TableText.Read(Encoding.UTF8.GetBytes(written), ["name"], ["name", "note"]).Problems.Count.ShouldBe(note == "+44" ? 0 : 1);
+        TableText
+            .Read(Encoding.UTF8.GetBytes(written), ["name"], ["name", "note"])
+            .Problems.Count.ShouldBe(note == "+44" ? 0 : 1);
     }
 
     [Theory]
@@ -63,10 +77,45 @@ public class TableTests
     {
         var next = 0;
         var room = DemoScenario.WrenRoom(() => $"{next++}");
-        var read = ChildrenCsv.Read(Encoding.UTF8.GetBytes(ChildrenCsv.Write(room)), room with { Children = [] }, DemoScenario.Monday, () => "", Published.Content.Allergens);
+        var read = ChildrenCsv.Read(
+            Encoding.UTF8.GetBytes(ChildrenCsv.Write(room)),
+            room with
+            {
+                Children = [],
+            },
+            DemoScenario.Monday,
+            () => "",
+            Published.Content.Allergens
+        );
         read.Problems.ShouldBeEmpty();
-        read.Good.Select(c => (c.Name, c.BornOn, c.Days, c.Mouths, c.Hand, c.AvoidsTouch, Allergies: string.Join(';', c.Allergies), c.HomeLanguage, c.Note))
-            .ShouldBe(room.Children.Select(c => (c.Name, c.BornOn, c.Days, c.Mouths, c.Hand, c.AvoidsTouch, Allergies: string.Join(';', c.Allergies), c.HomeLanguage, c.Note)));
+        read.Good.Select(c =>
+                (
+                    c.Name,
+                    c.BornOn,
+                    c.Days,
+                    c.Mouths,
+                    c.Hand,
+                    c.AvoidsTouch,
+                    Allergies: string.Join(';', c.Allergies),
+                    c.HomeLanguage,
+                    c.Note
+                )
+            )
+            .ShouldBe(
+                room.Children.Select(c =>
+                    (
+                        c.Name,
+                        c.BornOn,
+                        c.Days,
+                        c.Mouths,
+                        c.Hand,
+                        c.AvoidsTouch,
+                        Allergies: string.Join(';', c.Allergies),
+                        c.HomeLanguage,
+                        c.Note
+                    )
+                )
+            );
     }
 
     [Fact]

@@ -18,7 +18,8 @@ public class AbilityBeliefTests
     [Fact]
     public void A_published_milestone_is_met_by_its_share_of_children()
     {
-        // A step keeps the age of half of children: for a share of 0.75 that is an eighth of it earlier, for "when shown" five on the scale later.
+        // A step keeps the age of half of children: for a share of 0.75 that is an eighth of it earlier, for "when
+        // shown" five on the scale later.
         foreach (var (what, months, share, shown) in Published.Milestones)
         {
             var typical = AgeScale.Months(AgeScale.Of((int)Math.Round(months * 7 / 8.0)) + (shown ? 5 : 0));
@@ -56,8 +57,14 @@ public class AbilityBeliefTests
     [Property]
     public bool The_order_of_observations_does_not_matter(byte first, byte second, byte age)
     {
-        var a = AbilityBelief.FromAge().After(HelpLevel.Alone, first % 97, age % 80).After(HelpLevel.Shown, second % 97, age % 80);
-        var b = AbilityBelief.FromAge().After(HelpLevel.Shown, second % 97, age % 80).After(HelpLevel.Alone, first % 97, age % 80);
+        var a = AbilityBelief
+            .FromAge()
+            .After(HelpLevel.Alone, first % 97, age % 80)
+            .After(HelpLevel.Shown, second % 97, age % 80);
+        var b = AbilityBelief
+            .FromAge()
+            .After(HelpLevel.Shown, second % 97, age % 80)
+            .After(HelpLevel.Alone, first % 97, age % 80);
         return Math.Abs(a.Mean - b.Mean) < 1e-9;
     }
 
@@ -92,7 +99,16 @@ public class AbilityBeliefTests
         var u = chance.NextDouble();
         foreach (var help in Enum.GetValues<HelpLevel>())
         {
-            var atMost = help == HelpLevel.NotYet ? 1 : 1 / (1 + Math.Exp(-(theta - AgeScale.Of(step) + GradedResponse.CutBelow(help)) / GradedResponse.Slope));
+            var atMost =
+                help == HelpLevel.NotYet
+                    ? 1
+                    : 1
+                        / (
+                            1
+                            + Math.Exp(
+                                -(theta - AgeScale.Of(step) + GradedResponse.CutBelow(help)) / GradedResponse.Slope
+                            )
+                        );
             if (u < atMost)
             {
                 return help;
@@ -102,7 +118,8 @@ public class AbilityBeliefTests
         return HelpLevel.NotYet;
     }
 
-    private static bool Inside(AbilityBelief belief, double delta) => delta >= Quantile(belief, 0.05) && delta <= Quantile(belief, 0.95);
+    private static bool Inside(AbilityBelief belief, double delta) =>
+        delta >= Quantile(belief, 0.05) && delta <= Quantile(belief, 0.95);
 
     /// <summary>A quantile of the belief, each bin spread evenly over its month.</summary>
     private static double Quantile(AbilityBelief belief, double share)

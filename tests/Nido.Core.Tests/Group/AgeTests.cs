@@ -17,9 +17,27 @@ public class AgeTests
     [Fact]
     public void The_demo_children_have_the_ages_of_the_scenario()
     {
-        string[] wanted = ["1;8", "1;11", "2;3", "2;7", "2;11", "3;2", "3;5", "3;9", "4;0", "4;3", "4;7", "4;10", "5;2", "5;7"];
-        DemoScenario.WrenRoom(Guid.NewGuid().ToString).Children
-            .Select(c => Age.Written(c.MonthsOn(DemoScenario.Monday))).ShouldBe(wanted);
+        string[] wanted =
+        [
+            "1;8",
+            "1;11",
+            "2;3",
+            "2;7",
+            "2;11",
+            "3;2",
+            "3;5",
+            "3;9",
+            "4;0",
+            "4;3",
+            "4;7",
+            "4;10",
+            "5;2",
+            "5;7",
+        ];
+        DemoScenario
+            .WrenRoom(Guid.NewGuid().ToString)
+            .Children.Select(c => Age.Written(c.MonthsOn(DemoScenario.Monday)))
+            .ShouldBe(wanted);
     }
 
     [Theory]

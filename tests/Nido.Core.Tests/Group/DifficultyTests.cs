@@ -3,7 +3,8 @@ using Nido.Core.Group.Steps;
 
 namespace Nido.Core.Tests.Group;
 
-/// <summary>Sized steps against the published indices: Fitts (MacKenzie 1992), steering (Accot and Zhai 1997), from memory.</summary>
+/// <summary>Sized steps against the published indices: Fitts (MacKenzie 1992), steering (Accot and Zhai 1997), from
+/// memory.</summary>
 public class DifficultyTests
 {
     [Theory]
@@ -20,7 +21,9 @@ public class DifficultyTests
         Difficulty.Carrying(300, 100, 200, CarryTool.Fingers, round: false).ShouldBe(4, 1e-9);
         Difficulty.Carrying(300, 100, 200, CarryTool.Tweezers, round: true).ShouldBe(6.5, 1e-9);
         // A soft piece pushed in: tolerance 5.
-        Difficulty.Carrying(300, 100, 90, CarryTool.Fingers, round: false).ShouldBe(2 + Math.Log2((300 / 5.0) + 1), 1e-9);
+        Difficulty
+            .Carrying(300, 100, 90, CarryTool.Fingers, round: false)
+            .ShouldBe(2 + Math.Log2((300 / 5.0) + 1), 1e-9);
     }
 
     [Theory]
@@ -29,26 +32,36 @@ public class DifficultyTests
     [InlineData(200, 10, 0, 360, SheetKind.Paper, 24)]
     [InlineData(200, 10, 0, 0, SheetKind.Card, 28)]
     [InlineData(200, 10, 0, 0, SheetKind.Folded, 36)]
-    public void Following_a_line_is_its_length_over_its_width(double length, double width, double turns, double smooth, SheetKind sheet, double index) =>
-        Difficulty.FollowingLine(length, width, turns, smooth, sheet).ShouldBe(index, 1e-9);
+    public void Following_a_line_is_its_length_over_its_width(
+        double length,
+        double width,
+        double turns,
+        double smooth,
+        SheetKind sheet,
+        double index
+    ) => Difficulty.FollowingLine(length, width, turns, smooth, sheet).ShouldBe(index, 1e-9);
 
     [Theory]
     [InlineData(5.9, 4, "snug")]
     [InlineData(6, 4, "fair")]
     [InlineData(12, 4, "fair")]
     [InlineData(12.1, 4, "easy")]
-    public void A_hole_is_snug_fair_or_easy_for_its_lace(double hole, double lace, string how) => Difficulty.Looseness(hole, lace).ShouldBe(how);
+    public void A_hole_is_snug_fair_or_easy_for_its_lace(double hole, double lace, string how) =>
+        Difficulty.Looseness(hole, lace).ShouldBe(how);
 
     [Property]
     public bool Farther_smaller_and_tighter_is_never_easier(byte reach, byte piece, byte opening, byte more)
     {
         var (d, w, o) = (50.0 + reach, 5.0 + (piece % 60), 70.0 + opening);
-        double Of(double distance, double width, double mouth) => Difficulty.Carrying(distance, width, mouth, CarryTool.Spoon, false);
+        double Of(double distance, double width, double mouth) =>
+            Difficulty.Carrying(distance, width, mouth, CarryTool.Spoon, false);
         var now = Of(d, w, o);
-        return Of(d + more, w, o) >= now - 1e-9 && Of(d, w, o + more) <= now + 1e-9
+        return Of(d + more, w, o) >= now - 1e-9
+            && Of(d, w, o + more) <= now + 1e-9
             // A smaller piece is harder to pick up by more than it is easier to place, as long as the opening is wide.
             && Difficulty.Reaching(d, w) <= Difficulty.Reaching(d, w / 2)
-            && Difficulty.FollowingLine(d, w, more, 0, SheetKind.Paper) >= Difficulty.FollowingLine(d, w, 0, 0, SheetKind.Paper);
+            && Difficulty.FollowingLine(d, w, more, 0, SheetKind.Paper)
+                >= Difficulty.FollowingLine(d, w, 0, 0, SheetKind.Paper);
     }
 
     [Fact]

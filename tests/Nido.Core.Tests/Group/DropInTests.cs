@@ -22,7 +22,9 @@ public class DropInTests
         {
             var of = there.Children.Where(c => ExpectedBand.BandOf(c.Id) == $"age-{band.FromMonths}").ToArray();
             of.Length.ShouldBe(band.Children);
-            of.ShouldAllBe(c => c.MonthsOn(Things.Monday) >= band.FromMonths && c.MonthsOn(Things.Monday) < band.ToMonths);
+            of.ShouldAllBe(c =>
+                c.MonthsOn(Things.Monday) >= band.FromMonths && c.MonthsOn(Things.Monday) < band.ToMonths
+            );
             of.ShouldAllBe(c => c.RunOut == 0.05 && c.Allergies.Count == 0);
         }
 
@@ -34,7 +36,9 @@ public class DropInTests
     public bool The_ages_of_a_band_are_in_it_whatever_its_size(byte from, byte width, byte children)
     {
         var band = new ExpectedBand(12 + (from % 60), 13 + (from % 60) + (width % 36), children % 101);
-        var ages = band.StandIns(Things.Monday, WeekDays.Saturday, 0.05).Select(c => c.MonthsOn(Things.Monday)).ToArray();
+        var ages = band.StandIns(Things.Monday, WeekDays.Saturday, 0.05)
+            .Select(c => c.MonthsOn(Things.Monday))
+            .ToArray();
         return ages.Length == band.Children && ages.All(a => a >= band.FromMonths && a < band.ToMonths);
     }
 
@@ -43,7 +47,8 @@ public class DropInTests
     [InlineData(24, 48, "ages 2–3")]
     [InlineData(60, 72, "age 5")]
     [InlineData(18, 30, "18 to 29 months")]
-    public void A_band_is_named_as_it_is_spoken_of(int from, int to, string name) => new ExpectedBand(from, to, 3).Name.ShouldBe(name);
+    public void A_band_is_named_as_it_is_spoken_of(int from, int to, string name) =>
+        new ExpectedBand(from, to, 3).Name.ShouldBe(name);
 
     [Fact]
     public void One_kit_for_all_of_24_expected_is_32()
@@ -78,19 +83,41 @@ public class DropInTests
     }
 
     private static WeekInput WeekInputs(ChildrenGroup group) =>
-        Data.WeekInputs.Of(Published.Content, group, Published.Content.Theme("under-the-hedge")!, Things.Monday, Things.Plenty);
+        Data.WeekInputs.Of(
+            Published.Content,
+            group,
+            Published.Content.Theme("under-the-hedge")!,
+            Things.Monday,
+            Things.Plenty
+        );
 
     private static readonly Block Table = new("table", "Table", BlockKind.Table, new(10, 0), 25, 1);
 
-    private static StepOffer Offer(int step) => new(new LadderStep(step, "step", 40, "", "", "", ""), true, HelpLevel.Alone, 0.7, 0.7, 1);
+    private static StepOffer Offer(int step) =>
+        new(new LadderStep(step, "step", 40, "", "", "", ""), true, HelpLevel.Alone, 0.7, 0.7, 1);
 
     private static IEnumerable<ChildAtIdea> Expected(int count, int step = 1) =>
-        new ExpectedBand(24, 48, count).StandIns(Things.Monday, WeekDays.Saturday, 0.05).Select(c => new ChildAtIdea(c, Offer(step), null));
+        new ExpectedBand(24, 48, count)
+            .StandIns(Things.Monday, WeekDays.Saturday, 0.05)
+            .Select(c => new ChildAtIdea(c, Offer(step), null));
 
     private static Idea Idea(int steps = 1)
     {
         var role = new Role("piece", Things.Needs(), Per.Child, QuantityRule.Parse("3")!, 0, Optional: false);
-        var binding = new Dictionary<string, StandIn> { ["piece"] = new(Things.Thing("paper", consumable: true), 90, []) };
-        return new("i", Published.Content.Techniques[0] with { Roles = [role] }, Published.Content.Themes[0], "", null, [.. Enumerable.Range(1, steps).Select(s => new IdeaStep(s, "", 1, binding, []))]);
+        var binding = new Dictionary<string, StandIn>
+        {
+            ["piece"] = new(Things.Thing("paper", consumable: true), 90, []),
+        };
+        return new(
+            "i",
+            Published.Content.Techniques[0] with
+            {
+                Roles = [role],
+            },
+            Published.Content.Themes[0],
+            "",
+            null,
+            [.. Enumerable.Range(1, steps).Select(s => new IdeaStep(s, "", 1, binding, []))]
+        );
     }
 }

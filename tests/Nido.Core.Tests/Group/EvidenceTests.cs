@@ -38,10 +38,19 @@ public class EvidenceTests
     [Fact]
     public void An_adult_who_knows_better_sets_the_belief_there_and_what_was_seen_since_counts_on()
     {
-        var known = new Evidence([Seen(2, HelpLevel.NotYet, -7)], [new("Hina", "scissors", 6, Day, KnowsBetter: true)], Day);
+        var known = new Evidence(
+            [Seen(2, HelpLevel.NotYet, -7)],
+            [new("Hina", "scissors", 6, Day, KnowsBetter: true)],
+            Day
+        );
         known.Belief(Hina, Scissors).MonthsLike(45).ShouldBe(Scissors.Steps[5].TypicalMonths, 0.6);
-        new Evidence([Seen(6, HelpLevel.NotYet, 1)], [new("Hina", "scissors", 6, Day, KnowsBetter: true)], Day.AddDays(1)).Belief(Hina, Scissors).Mean
-            .ShouldBeLessThan(known.Belief(Hina, Scissors).Mean);
+        new Evidence(
+            [Seen(6, HelpLevel.NotYet, 1)],
+            [new("Hina", "scissors", 6, Day, KnowsBetter: true)],
+            Day.AddDays(1)
+        )
+            .Belief(Hina, Scissors)
+            .Mean.ShouldBeLessThan(known.Belief(Hina, Scissors).Mean);
     }
 
     [Fact]
@@ -84,7 +93,12 @@ public class EvidenceTests
     public void Quantiles_do_not_fall_and_the_interval_holds_the_mean(int seed)
     {
         var chance = new SeededChance((ulong)seed);
-        var belief = Enumerable.Range(0, 6).Aggregate(AbilityBelief.FromAge(), (b, _) => b.After((HelpLevel)chance.Next(4), 20 + chance.Next(50), 45).Later(chance.Next(3)));
+        var belief = Enumerable
+            .Range(0, 6)
+            .Aggregate(
+                AbilityBelief.FromAge(),
+                (b, _) => b.After((HelpLevel)chance.Next(4), 20 + chance.Next(50), 45).Later(chance.Next(3))
+            );
         double[] at = [.. Enumerable.Range(1, 9).Select(k => belief.Quantile(k / 10.0))];
         at.ShouldBe(at.Order());
         belief.Mean.ShouldBeInRange(belief.Quantile(0.02), belief.Quantile(0.98));
@@ -103,7 +117,25 @@ public class EvidenceTests
     [InlineData(StepRule.EightyPercent, "N0 N0 N0 N0 N0 A0 A0 A1 A1 A1 A1 A1 A1 S2 A2", 5)]
     public void A_step_is_proposed_by_the_rule_of_the_group(StepRule rule, string trials, int? to)
     {
-        Observation[] seen = [.. trials.Split(' ').Select((t, k) => Seen(4, t[0] switch { 'A' => HelpLevel.Alone, 'S' => HelpLevel.Shown, _ => HelpLevel.NotYet }, t[1] - '0', k))];
+        Observation[] seen =
+        [
+            .. trials
+                .Split(' ')
+                .Select(
+                    (t, k) =>
+                        Seen(
+                            4,
+                            t[0] switch
+                            {
+                                'A' => HelpLevel.Alone,
+                                'S' => HelpLevel.Shown,
+                                _ => HelpLevel.NotYet,
+                            },
+                            t[1] - '0',
+                            k
+                        )
+                ),
+        ];
         StepProposal.Of(rule, 4, 7, seen, Day.AddDays(9), null)?.To.ShouldBe(to!.Value);
         (StepProposal.Of(rule, 4, 7, seen, Day.AddDays(9), null) is null).ShouldBe(to is null);
     }
@@ -111,12 +143,19 @@ public class EvidenceTests
     [Fact]
     public void Above_the_top_and_below_the_bottom_nothing_is_proposed()
     {
-        StepProposal.Of(StepRule.TwoDays, 7, 7, [Seen(7, HelpLevel.Alone), Seen(7, HelpLevel.Alone, 1)], Day.AddDays(2), null).ShouldBeNull();
-        StepProposal.Of(StepRule.TwoDays, 1, 7, [Seen(1, HelpLevel.NotYet), Seen(1, HelpLevel.NotYet, 1)], Day.AddDays(2), null).ShouldBeNull();
-        StepProposal.Of(StepRule.TwoDays, 2, 7, [Seen(5, HelpLevel.Alone), Seen(5, HelpLevel.Alone, 1)], Day.AddDays(2), null)!.To.ShouldBe(6);
+        StepProposal
+            .Of(StepRule.TwoDays, 7, 7, [Seen(7, HelpLevel.Alone), Seen(7, HelpLevel.Alone, 1)], Day.AddDays(2), null)
+            .ShouldBeNull();
+        StepProposal
+            .Of(StepRule.TwoDays, 1, 7, [Seen(1, HelpLevel.NotYet), Seen(1, HelpLevel.NotYet, 1)], Day.AddDays(2), null)
+            .ShouldBeNull();
+        StepProposal
+            .Of(StepRule.TwoDays, 2, 7, [Seen(5, HelpLevel.Alone), Seen(5, HelpLevel.Alone, 1)], Day.AddDays(2), null)!
+            .To.ShouldBe(6);
     }
 
-    /// <summary>Old failures say nothing of a child who does a harder step alone today, and a way back is one step.</summary>
+    /// <summary>Old failures say nothing of a child who does a harder step alone today, and a way back is one
+    /// step.</summary>
     [Theory]
     [InlineData(5, "2N0 2N1 5A300", 301, null)]
     [InlineData(5, "2N0 2N1", 300, null)]
@@ -127,7 +166,20 @@ public class EvidenceTests
     [InlineData(3, "3A0 3A1", 200, null)]
     public void A_proposal_looks_at_when_things_were_seen(int now, string trials, int on, int? to)
     {
-        Observation[] seen = [.. trials.Split(' ').Select((t, k) => Seen(t[0] - '0', t[1] == 'A' ? HelpLevel.Alone : HelpLevel.NotYet, int.Parse(t[2..], System.Globalization.CultureInfo.InvariantCulture), k))];
+        Observation[] seen =
+        [
+            .. trials
+                .Split(' ')
+                .Select(
+                    (t, k) =>
+                        Seen(
+                            t[0] - '0',
+                            t[1] == 'A' ? HelpLevel.Alone : HelpLevel.NotYet,
+                            int.Parse(t[2..], System.Globalization.CultureInfo.InvariantCulture),
+                            k
+                        )
+                ),
+        ];
         (StepProposal.Of(StepRule.TwoDays, now, 7, seen, Day.AddDays(on), null)?.To).ShouldBe(to);
     }
 
@@ -135,7 +187,13 @@ public class EvidenceTests
     public void The_same_trials_change_a_step_once()
     {
         // Up from 2, down from 3: four trials, two changes, and then nothing more to say.
-        Observation[] seen = [Seen(2, HelpLevel.Alone, 0, 0), Seen(2, HelpLevel.Alone, 1, 1), Seen(3, HelpLevel.NotYet, 2, 2), Seen(3, HelpLevel.NotYet, 3, 3)];
+        Observation[] seen =
+        [
+            Seen(2, HelpLevel.Alone, 0, 0),
+            Seen(2, HelpLevel.Alone, 1, 1),
+            Seen(3, HelpLevel.NotYet, 2, 2),
+            Seen(3, HelpLevel.NotYet, 3, 3),
+        ];
         StepProposal.Of(StepRule.TwoDays, 2, 7, seen[..2], Day.AddDays(1), null)!.To.ShouldBe(3);
         StepProposal.Of(StepRule.TwoDays, 3, 7, seen, Day.AddDays(3), Day.AddDays(1))!.To.ShouldBe(2);
         StepProposal.Of(StepRule.TwoDays, 2, 7, seen, Day.AddDays(3), Day.AddDays(3)).ShouldBeNull();
@@ -145,13 +203,22 @@ public class EvidenceTests
     [Fact]
     public void Planning_takes_the_evidence()
     {
-        var input = Things.Week(Things.Group([Hina, Things.Child("Other", 45)]), days: 2, only: t => t.Id is "snip-and-cut" or "fill-to-number" or "letter-match");
-        int StepAt(Evidence evidence) => Weeks.Build(input with { Evidence = evidence }).Uses
-            .First(u => u.Idea.Technique.Id == "snip-and-cut" && u.Idea.Lead!.Id == "card-a4").Children.First(c => c.Child.Name == "Hina").Offer!.Step;
+        var input = Things.Week(
+            Things.Group([Hina, Things.Child("Other", 45)]),
+            days: 2,
+            only: t => t.Id is "snip-and-cut" or "fill-to-number" or "letter-match"
+        );
+        int StepAt(Evidence evidence) =>
+            Weeks
+                .Build(input with { Evidence = evidence })
+                .Uses.First(u => u.Idea.Technique.Id == "snip-and-cut" && u.Idea.Lead!.Id == "card-a4")
+                .Children.First(c => c.Child.Name == "Hina")
+                .Offer!.Step;
         StepAt(Of(Seen(6, HelpLevel.Alone), Seen(7, HelpLevel.Alone))).ShouldBeGreaterThan(StepAt(Evidence.None));
     }
 
-    private static Observation Seen(int step, HelpLevel help, int day = 0, int id = 0) => new(id, "Hina", "scissors", step, help, Day.AddDays(day), "", "");
+    private static Observation Seen(int step, HelpLevel help, int day = 0, int id = 0) =>
+        new(id, "Hina", "scissors", step, help, Day.AddDays(day), "", "");
 
     private static Evidence Of(params Observation[] seen) => new(seen, [], Day.AddDays(1));
 

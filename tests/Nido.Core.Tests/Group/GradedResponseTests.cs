@@ -13,8 +13,12 @@ public class GradedResponseTests
 
     [Property]
     public bool More_help_is_never_less_likely_to_be_enough(short theta, byte typical) =>
-        Levels.Zip(Levels.Skip(1)).All(p =>
-            GradedResponse.AtMost(p.First, theta % 150, typical % 97) <= GradedResponse.AtMost(p.Second, theta % 150, typical % 97));
+        Levels
+            .Zip(Levels.Skip(1))
+            .All(p =>
+                GradedResponse.AtMost(p.First, theta % 150, typical % 97)
+                <= GradedResponse.AtMost(p.Second, theta % 150, typical % 97)
+            );
 
     // Rasch (1960): at b the chance is one half; one slope above it 1/(1+e⁻¹) = 0.731.
     [Theory]

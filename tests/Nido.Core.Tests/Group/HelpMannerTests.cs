@@ -5,7 +5,12 @@ namespace Nido.Core.Tests.Group;
 
 public class HelpMannerTests
 {
-    private static readonly LadderStep[] Steps = [.. new[] { 20, 28, 36, 44, 52 }.Select((b, i) => new LadderStep(i + 1, $"step {i + 1}", b, "", "", "", "common practice"))];
+    private static readonly LadderStep[] Steps =
+    [
+        .. new[] { 20, 28, 36, 44, 52 }.Select(
+            (b, i) => new LadderStep(i + 1, $"step {i + 1}", b, "", "", "", "common practice")
+        ),
+    ];
 
     [Fact]
     public void Each_manner_changes_what_is_offered_or_how_it_is_helped()
@@ -29,7 +34,9 @@ public class HelpMannerTests
     }
 
     [Property]
-    public bool No_hands_never_plans_hands(byte months) => At(6 + (months % 70), HelpManner.NoHands).Help != HelpLevel.Hands;
+    public bool No_hands_never_plans_hands(byte months) =>
+        At(6 + (months % 70), HelpManner.NoHands).Help != HelpLevel.Hands;
 
-    private static StepOffer At(int months, HelpManner manner) => JustRight.Offer(AbilityBelief.FromAge(), months, Steps, manner)!;
+    private static StepOffer At(int months, HelpManner manner) =>
+        JustRight.Offer(AbilityBelief.FromAge(), months, Steps, manner)!;
 }

@@ -6,7 +6,11 @@ namespace Nido.Core.Tests.Group;
 public class JustRightTests
 {
     private static readonly LadderStep[] Steps =
-        [.. new[] { 20, 30, 40, 50, 60 }.Select((b, i) => new LadderStep(i + 1, $"step {i + 1}", b, "", "", "", "common practice"))];
+    [
+        .. new[] { 20, 30, 40, 50, 60 }.Select(
+            (b, i) => new LadderStep(i + 1, $"step {i + 1}", b, "", "", "", "common practice")
+        ),
+    ];
 
     [Theory]
     [InlineData(0.55, 1.0)]
@@ -34,7 +38,9 @@ public class JustRightTests
         offer.Fit.ShouldBe(1);
         offer.Trace.ShouldNotBeEmpty();
         (offer with { ChosenStep = offer.Step }).Trace[0].ShouldContain("was chosen by an adult");
-        (offer with { ChosenStep = offer.Step + 1 }).Trace[0].ShouldContain($"An adult chose step {offer.Step + 1}, which may not lie out here");
+        (offer with { ChosenStep = offer.Step + 1 })
+            .Trace[0]
+            .ShouldContain($"An adult chose step {offer.Step + 1}, which may not lie out here");
     }
 
     [Fact]

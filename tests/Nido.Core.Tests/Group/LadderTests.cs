@@ -25,9 +25,13 @@ public class LadderTests
     [InlineData("numerals", "names 1 to 5", 60)]
     [InlineData("rhyme", "says whether two words rhyme", 60)]
     public void Milestones_of_three_quarters_stand_an_eighth_earlier(string ladder, string step, int milestone) =>
-        ((double)Published.Content.Ladders[ladder].Steps.Single(s => s.Name == step).TypicalMonths).ShouldBe(milestone * 7 / 8.0, 0.51);
+        ((double)Published.Content.Ladders[ladder].Steps.Single(s => s.Name == step).TypicalMonths).ShouldBe(
+            milestone * 7 / 8.0,
+            0.51
+        );
 
-    // Wynn 1992; Sarnecka and Carey 2008 (from memory): the ages at which half give one, two, three, and know what the last word says.
+    // Wynn 1992; Sarnecka and Carey 2008 (from memory): the ages at which half give one, two, three, and know what the
+    // last word says.
     [Fact]
     public void How_many_stands_at_the_ages_of_those_who_asked_for_numbers() =>
         Published.Content.Ladders["count"].Steps.Take(4).Select(s => s.TypicalMonths).ShouldBe([30, 36, 42, 48]);
@@ -41,7 +45,9 @@ public class LadderTests
             ladder.Steps.Count.ShouldBeInRange(5, 9, ladder.Id);
             ladder.Steps.Select(s => s.TypicalMonths).ShouldBeInOrder(SortDirection.Ascending, ladder.Id);
             ladder.Moves.ShouldNotBeEmpty(ladder.Id);
-            ladder.Steps.ShouldAllBe(s => s.Source.Length > 0 && s.Adult.Length > 0 && s.Easier.Length > 0 && s.Harder.Length > 0);
+            ladder.Steps.ShouldAllBe(s =>
+                s.Source.Length > 0 && s.Adult.Length > 0 && s.Easier.Length > 0 && s.Harder.Length > 0
+            );
         }
     }
 

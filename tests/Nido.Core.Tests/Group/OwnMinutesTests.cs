@@ -48,7 +48,8 @@ public class OwnMinutesTests
     {
         // Children drawn from the prior, four times seen; the fifth is longer than the median in half of them.
         var chance = new SeededChance(11);
-        double Normal() => Math.Sqrt(-2 * Math.Log(1 - chance.NextDouble())) * Math.Cos(2 * Math.PI * chance.NextDouble());
+        double Normal() =>
+            Math.Sqrt(-2 * Math.Log(1 - chance.NextDouble())) * Math.Cos(2 * Math.PI * chance.NextDouble());
         var (longer, seldom) = (0, 0);
         const int Children = 2000;
         for (var k = 0; k < Children; k++)

@@ -29,7 +29,10 @@ public class RatioTests
     [Fact]
     public void The_demo_room_needs_three_adults_by_adding_shares()
     {
-        var ages = DemoScenario.WrenRoom(Guid.NewGuid().ToString).Children.Select(c => c.MonthsOn(DemoScenario.Monday)).ToArray();
+        var ages = DemoScenario
+            .WrenRoom(Guid.NewGuid().ToString)
+            .Children.Select(c => c.MonthsOn(DemoScenario.Monday))
+            .ToArray();
         Ratio.AdultsNeeded(Of(RatioTable.CaringForOurChildren), ages).ShouldBe(3);
         Ratio.AdultsNeeded(Of(RatioTable.CaringForOurChildren, MixedAges.ByYoungest), ages).ShouldBe(4);
     }
@@ -43,12 +46,18 @@ public class RatioTests
     }
 
     [FsCheck.Xunit.Property]
-    public bool One_child_more_never_needs_fewer_adults(FsCheck.NonEmptyArray<byte> ages, byte more, bool youngest, bool england)
+    public bool One_child_more_never_needs_fewer_adults(
+        FsCheck.NonEmptyArray<byte> ages,
+        byte more,
+        bool youngest,
+        bool england
+    )
     {
         var table = england ? RatioTable.EnglandEyfs : RatioTable.CaringForOurChildren;
         var mixed = youngest ? MixedAges.ByYoungest : MixedAges.AddShares;
         int[] before = [.. ages.Get.Select(a => a % 72)];
-        return Ratio.AdultsNeeded(Of(table, mixed), [.. before, more % 72]) >= Ratio.AdultsNeeded(Of(table, mixed), before);
+        return Ratio.AdultsNeeded(Of(table, mixed), [.. before, more % 72])
+            >= Ratio.AdultsNeeded(Of(table, mixed), before);
     }
 
     [Theory]
@@ -57,8 +66,14 @@ public class RatioTests
     [InlineData(18, 5)]
     [InlineData(70, 5)]
     public void A_groups_own_table_is_read_band_by_band(int months, int children) =>
-        Ratio.ChildrenPerAdult(Of(RatioTable.Own) with { OwnRatio = [new(0, 3), new(18, 5)] }, months).ShouldBe(children);
+        Ratio
+            .ChildrenPerAdult(Of(RatioTable.Own) with { OwnRatio = [new(0, 3), new(18, 5)] }, months)
+            .ShouldBe(children);
 
     private static GroupSettings Of(RatioTable table, MixedAges mixed = MixedAges.AddShares) =>
-        GroupSettings.Default with { RatioTable = table, MixedAges = mixed };
+        GroupSettings.Default with
+        {
+            RatioTable = table,
+            MixedAges = mixed,
+        };
 }

@@ -6,14 +6,15 @@ using Nido.Core.Week.Problem;
 
 namespace Nido.Core.Tests.Group;
 
-/// <summary>What practitioners differ on: every choice has a reason, and every one changes cards, steps or plan.</summary>
+/// <summary>What practitioners differ on: every choice has a reason, and every one changes cards, steps or
+/// plan.</summary>
 public class WaysOfWorkingTests
 {
     private static readonly IReadOnlyList<Difference> All = Published.Content.Differences;
     private static readonly IReadOnlyList<Technique> Techniques = Published.Content.Techniques;
 
     public static TheoryData<string, string> EveryOtherChoice { get; } =
-        [.. All.SelectMany(d => d.Choices.Skip(1).Select(c => new TheoryDataRow<string, string>(d.Id, c.Id)))];
+    [.. All.SelectMany(d => d.Choices.Skip(1).Select(c => new TheoryDataRow<string, string>(d.Id, c.Id)))];
 
     [Fact]
     public void There_are_many_each_with_reasons()
@@ -49,11 +50,16 @@ public class WaysOfWorkingTests
     public void Without_sheets_what_is_done_on_sheets_is_not_offered_and_says_why()
     {
         var group = Things.Group([Things.Child("Ada", 50)], Data.Demo.DemoScenario.Blocks);
-        var none = group with { Settings = group.Settings with { Ways = new Dictionary<string, string> { ["sheets"] = "none" } } };
+        var none = group with
+        {
+            Settings = group.Settings with { Ways = new Dictionary<string, string> { ["sheets"] = "none" } },
+        };
         var (usual, without) = (Things.Week(group), Things.Week(none));
         usual.Ideas.ShouldContain(i => i.Technique.Id == "snip-and-cut");
         without.Ideas.ShouldNotContain(i => i.Technique.Traits.Contains("sheet"));
-        without.Unsuited.ShouldContain(u => u.Technique.Id == "snip-and-cut" && u.Reasons[0].StartsWith("Paper sheets: none"));
+        without.Unsuited.ShouldContain(u =>
+            u.Technique.Id == "snip-and-cut" && u.Reasons[0].StartsWith("Paper sheets: none")
+        );
     }
 
     [Fact]
@@ -66,9 +72,14 @@ public class WaysOfWorkingTests
         Of(("guide-lines", "free")).Adapt(drawn).Paper.ShouldBeEmpty();
         var name = Technique("own-name");
         name.Paper.Select(p => p.Sheet).ShouldBe(["name-tags", "own-name"]);
-        Of(("sheets", "none")).Adapt(name).Paper.Select(p => p.Sheet).ShouldBe(["name-tags"], "cards to handle are no sheets");
+        Of(("sheets", "none"))
+            .Adapt(name)
+            .Paper.Select(p => p.Sheet)
+            .ShouldBe(["name-tags"], "cards to handle are no sheets");
         Of(("product", "model")).Adapt(drawn).Prep.ShouldContain(p => p.What == "Make one to look at");
-        Of(("product", "model")).Adapt(Technique("sort-by-kind")).Prep.ShouldBe(Of().Adapt(Technique("sort-by-kind")).Prep);
+        Of(("product", "model"))
+            .Adapt(Technique("sort-by-kind"))
+            .Prep.ShouldBe(Of().Adapt(Technique("sort-by-kind")).Prep);
     }
 
     [Fact]
@@ -93,7 +104,10 @@ public class WaysOfWorkingTests
     public void A_child_has_ways_of_its_own_where_it_may()
     {
         var group = Of(("helping", "wait"));
-        var child = Things.Child("Ada", 40) with { Ways = new Dictionary<string, string> { ["helping"] = "guide", ["sheets"] = "none" } };
+        var child = Things.Child("Ada", 40) with
+        {
+            Ways = new Dictionary<string, string> { ["helping"] = "guide", ["sheets"] = "none" },
+        };
         group.For(child).Help.ShouldBe(HelpManner.HandsAtOnce);
         group.For(child).ChoiceOf("sheets").ShouldBe(Of().ChoiceOf("sheets"), "sheets are the group's to decide");
         group.For(Things.Child("Ben", 40)).ShouldBeSameAs(group);
@@ -103,10 +117,17 @@ public class WaysOfWorkingTests
     public void A_child_helped_in_another_manner_gets_another_offer_in_the_week()
     {
         var blocks = Data.Demo.DemoScenario.Blocks;
-        double Fit(string manner) => Offers(Things.Group([Things.Child("Ada", 22) with { Ways = new Dictionary<string, string> { ["helping"] = manner } }], blocks));
+        double Fit(string manner) =>
+            Offers(
+                Things.Group(
+                    [Things.Child("Ada", 22) with { Ways = new Dictionary<string, string> { ["helping"] = manner } }],
+                    blocks
+                )
+            );
         Fit("wait").ShouldNotBe(Fit("guide"));
 
-        static double Offers(ChildrenGroup group) => WeekProblem.Build(Things.Week(group)).Problem.Uses.Sum(u => u.Children[0].Fit);
+        static double Offers(ChildrenGroup group) =>
+            WeekProblem.Build(Things.Week(group)).Problem.Uses.Sum(u => u.Children[0].Fit);
     }
 
     [Fact]
@@ -134,7 +155,8 @@ public class WaysOfWorkingTests
             var text = File.ReadAllText(file);
             text.ShouldContain(right);
             File.WriteAllText(file, text.Replace(right, wrong, StringComparison.Ordinal));
-            Nido.Catalog.ContentReader.Read(folder).Problems.ShouldContain(p => p.Reason.Contains(reason) && p.File.Contains("letter-order"));
+            Nido.Catalog.ContentReader.Read(folder)
+                .Problems.ShouldContain(p => p.Reason.Contains(reason) && p.File.Contains("letter-order"));
         }
         finally
         {
@@ -146,9 +168,15 @@ public class WaysOfWorkingTests
     private static string Picture(WaysOfWorking ways)
     {
         var theme = Published.Content.Theme("little-post-office")!.As(ways.SmallLetters, ways.ChoiceOf("celebrations"));
-        return string.Join('\n', Techniques.Select(t => ways.Adapt(t)).Select(t =>
-            $"{t.Id} {ways.KeptOut(t)} {ways.CostOf(t)} {string.Join('|', ways.Cues(t).Select(c => c.Say))} {string.Join('|', t.Prep.Select(p => p.What))} "
-            + $"{string.Join('|', t.Steps.Select(s => s.Step))} {string.Join('|', t.Roles.Select(r => string.Join(',', r.Needs.Prefer)))}"))
+        return string.Join(
+                '\n',
+                Techniques
+                    .Select(t => ways.Adapt(t))
+                    .Select(t =>
+                        $"{t.Id} {ways.KeptOut(t)} {ways.CostOf(t)} {string.Join('|', ways.Cues(t).Select(c => c.Say))} {string.Join('|', t.Prep.Select(p => p.What))} "
+                        + $"{string.Join('|', t.Steps.Select(s => s.Step))} {string.Join('|', t.Roles.Select(r => string.Join(',', r.Needs.Prefer)))}"
+                    )
+            )
             + $"\n{ways.Help} {theme.Letter} {theme.Greeting} {string.Join('|', Published.Content.Ladders.Keys.Select(l => $"{l} {string.Join(',', ways.Needs(l))}"))}";
     }
 
@@ -162,7 +190,8 @@ public class WaysOfWorkingTests
         }
     }
 
-    private static WaysOfWorking Of(params (string, string)[] chosen) => new(All, chosen.ToDictionary(c => c.Item1, c => c.Item2));
+    private static WaysOfWorking Of(params (string, string)[] chosen) =>
+        new(All, chosen.ToDictionary(c => c.Item1, c => c.Item2));
 
     private static Technique Technique(string id) => Techniques.First(t => t.Id == id);
 }

@@ -54,11 +54,16 @@ public class DemandTests
         var idea = Idea(Used, Per.Child, 0) with { };
         var role = idea.Technique.Roles[0] with { Quantity = QuantityRule.Parse("letters in name")! };
         idea = idea with { Technique = idea.Technique with { Roles = [role] } };
-        ChildAtIdea[] children = [new(Things.Child("Zoë", 50), Offer, null), new(Things.Child("Mateus", 50), Offer, null)];
+        ChildAtIdea[] children =
+        [
+            new(Things.Child("Zoë", 50), Offer, null),
+            new(Things.Child("Mateus", 50), Offer, null),
+        ];
         Demand.Of(idea, Circle, children).Single().Amount.ShouldBe(9);
     }
 
-    private static StepOffer Offer { get; } = new(new LadderStep(1, "first", 40, "", "", "", ""), true, HelpLevel.Alone, 0.7, 0.7, 1);
+    private static StepOffer Offer { get; } =
+        new(new LadderStep(1, "first", 40, "", "", "", ""), true, HelpLevel.Alone, 0.7, 0.7, 1);
 
     private static double Amount(Material material, Per per, Block block, double spare = 0) =>
         Demand.Of(Idea(material, per, spare), block, Children(9)).Single().Amount;

@@ -27,8 +27,13 @@ public class IdeaComposerTests
                 var rule = idea.Technique.Steps.Single(s => s.Step == step.Number);
                 foreach (var (name, bound) in step.Bindings)
                 {
-                    var needs = rule.Overrides.GetValueOrDefault(name) ?? idea.Technique.Roles.Single(r => r.Name == name).Needs;
-                    var other = needs.OpeningOverRole is { } role && step.Bindings.TryGetValue(role, out var o) ? o.Material.Width : (double?)null;
+                    var needs =
+                        rule.Overrides.GetValueOrDefault(name)
+                        ?? idea.Technique.Roles.Single(r => r.Name == name).Needs;
+                    var other =
+                        needs.OpeningOverRole is { } role && step.Bindings.TryGetValue(role, out var o)
+                            ? o.Material.Width
+                            : (double?)null;
                     StandIns.Fails(bound.Material, needs, other).ShouldBeNull($"{idea.Id} step {step.Number} {name}");
                 }
             }
@@ -48,8 +53,19 @@ public class IdeaComposerTests
     public void A_step_whose_tool_is_missing_does_not_exist_this_week()
     {
         var onHand = Things.Plenty.Where(m => !m.Key.StartsWith("tongs", StringComparison.Ordinal)).ToDictionary();
-        var materials = Published.Content.Materials.Where(m => !m.Id.StartsWith("tongs", StringComparison.Ordinal)).ToArray();
-        var carry = IdeaComposer.Compose(Published.Content.Techniques.Where(t => t.Id == "carry-dry"), Theme, materials, onHand, 10, Published.Content.GoesWith).Ideas;
+        var materials = Published
+            .Content.Materials.Where(m => !m.Id.StartsWith("tongs", StringComparison.Ordinal))
+            .ToArray();
+        var carry = IdeaComposer
+            .Compose(
+                Published.Content.Techniques.Where(t => t.Id == "carry-dry"),
+                Theme,
+                materials,
+                onHand,
+                10,
+                Published.Content.GoesWith
+            )
+            .Ideas;
         carry.ShouldNotBeEmpty();
         carry.ShouldAllBe(i => i.Steps.All(s => s.Number != 4 && s.Number != 5));
     }
@@ -59,9 +75,26 @@ public class IdeaComposerTests
     {
         foreach (var theme in Published.Content.Themes)
         {
-            foreach (var idea in IdeaComposer.Compose(Published.Content.Techniques, theme, Published.Content.Materials, Things.Plenty, 10, Published.Content.GoesWith).Ideas)
+            foreach (
+                var idea in IdeaComposer
+                    .Compose(
+                        Published.Content.Techniques,
+                        theme,
+                        Published.Content.Materials,
+                        Things.Plenty,
+                        10,
+                        Published.Content.GoesWith
+                    )
+                    .Ideas
+            )
             {
-                string[] texts = [idea.Title, .. idea.Steps.Select(s => s.Do), .. idea.Technique.Instructions.Select(theme.Fill), .. idea.Technique.Prep.Select(p => theme.Fill(p.What))];
+                string[] texts =
+                [
+                    idea.Title,
+                    .. idea.Steps.Select(s => s.Do),
+                    .. idea.Technique.Instructions.Select(theme.Fill),
+                    .. idea.Technique.Prep.Select(p => theme.Fill(p.What)),
+                ];
                 texts.ShouldAllBe(t => !t.Contains('{') && !t.Contains('}'));
             }
         }
@@ -78,10 +111,18 @@ public class IdeaComposerTests
         {
             foreach (var (step, pair) in idea.Steps.SelectMany(s => idea.Technique.Pairs.Select(p => (s, p))))
             {
-                if (step.Bindings.TryGetValue(pair.With, out var with) && step.Bindings.TryGetValue(pair.On, out var on))
+                if (
+                    step.Bindings.TryGetValue(pair.With, out var with) && step.Bindings.TryGetValue(pair.On, out var on)
+                )
                 {
-                    Published.Content.GoesWith.Check(pair.Kind, with.Material, on.Material, StepCounts.BusiestJoint(step.Making)).Suits
-                        .ShouldNotBe(Suits.No, $"{idea.Id} step {step.Number}");
+                    Published
+                        .Content.GoesWith.Check(
+                            pair.Kind,
+                            with.Material,
+                            on.Material,
+                            StepCounts.BusiestJoint(step.Making)
+                        )
+                        .Suits.ShouldNotBe(Suits.No, $"{idea.Id} step {step.Number}");
                 }
             }
         }
@@ -90,11 +131,22 @@ public class IdeaComposerTests
     [Fact]
     public void A_left_handed_child_gets_scissors_for_the_left_hand()
     {
-        Core.Group.Child[] children = [Things.Child("Right", 45), Things.Child("Gustav", 45) with { Hand = Core.Group.Hand.Left }];
-        var input = Things.Week(Things.Group(children), only: t => t.Id is "snip-and-cut" or "fill-to-number" or "letter-match");
+        Core.Group.Child[] children =
+        [
+            Things.Child("Right", 45),
+            Things.Child("Gustav", 45) with
+            {
+                Hand = Core.Group.Hand.Left,
+            },
+        ];
+        var input = Things.Week(
+            Things.Group(children),
+            only: t => t.Id is "snip-and-cut" or "fill-to-number" or "letter-match"
+        );
         var use = Weeks.Build(input).Uses.First(u => u.Idea.Technique.Id == "snip-and-cut");
         use.Fullest.Demand.Single(d => d.Material.Id == "scissors-left").Amount.ShouldBe(1);
-        use.Fullest.Demand.Single(d => d.Material.Tags.Contains("scissors") && d.Material.Id != "scissors-left").Amount.ShouldBe(1);
+        use.Fullest.Demand.Single(d => d.Material.Tags.Contains("scissors") && d.Material.Id != "scissors-left")
+            .Amount.ShouldBe(1);
     }
 
     [Fact]
@@ -102,13 +154,36 @@ public class IdeaComposerTests
     {
         string[] there = ["felt-pieces", "glue-sticks", "card-a4"];
         var arc = Published.Content.Techniques.Where(t => t.Id == "arc-picture");
-        var (ideas, unsuited) = IdeaComposer.Compose(arc, Theme, [.. Published.Content.Materials.Where(m => there.Contains(m.Id)), Things.Thing("mirrors", length: 20, width: 20, tags: "flat shiny", pack: 10, cents: 300)],
-            Things.Plenty, 10, Published.Content.GoesWith);
+        var (ideas, unsuited) = IdeaComposer.Compose(
+            arc,
+            Theme,
+            [
+                .. Published.Content.Materials.Where(m => there.Contains(m.Id)),
+                Things.Thing("mirrors", length: 20, width: 20, tags: "flat shiny", pack: 10, cents: 300),
+            ],
+            Things.Plenty,
+            10,
+            Published.Content.GoesWith
+        );
         ideas.ShouldContain(i => i.Lead!.Id == "felt-pieces");
-        ideas.SelectMany(i => i.Steps).SelectMany(s => s.Bindings["glue"].Reasons).ShouldContain(r => r.Contains("barely holds"));
-        unsuited.Single(u => u.Lead.Id == "mirrors").Reasons.ShouldContain(r => r.Contains("will not hold on mirrors: shiny"));
+        ideas
+            .SelectMany(i => i.Steps)
+            .SelectMany(s => s.Bindings["glue"].Reasons)
+            .ShouldContain(r => r.Contains("barely holds"));
+        unsuited
+            .Single(u => u.Lead.Id == "mirrors")
+            .Reasons.ShouldContain(r => r.Contains("will not hold on mirrors: shiny"));
     }
 
     private static IReadOnlyList<Idea> Compose(IReadOnlyDictionary<string, double> onHand) =>
-        IdeaComposer.Compose(Published.Content.Techniques, Theme, Published.Content.Materials, onHand, 14, Published.Content.GoesWith).Ideas;
+        IdeaComposer
+            .Compose(
+                Published.Content.Techniques,
+                Theme,
+                Published.Content.Materials,
+                onHand,
+                14,
+                Published.Content.GoesWith
+            )
+            .Ideas;
 }

@@ -8,7 +8,14 @@ namespace Nido.Core.Tests.Ideas;
 /// <summary>A teacher's own theme, and how its words, letters and numbers reach the children's steps.</summary>
 public class OwnThemeTests
 {
-    private static readonly ThemeDraft Lighthouse = new("The little lighthouse", "l", ["lamp", "ladder", "light", "boat", "knot", "stair", "chair", "fnerb"]) { NumbersTo = 4 };
+    private static readonly ThemeDraft Lighthouse = new(
+        "The little lighthouse",
+        "l",
+        ["lamp", "ladder", "light", "boat", "knot", "stair", "chair", "fnerb"]
+    )
+    {
+        NumbersTo = 4,
+    };
 
     [Fact]
     public void A_name_a_letter_and_words_are_enough()
@@ -50,9 +57,13 @@ public class OwnThemeTests
     public void A_word_no_dictionary_knows_goes_as_an_adult_says()
     {
         Sorted(Lighthouse).Single(w => w.Word == "fnerb").Fit.ShouldBe(LetterFit.Unknown);
-        Sorted(Lighthouse with { Fits = new Dictionary<string, LetterFit> { ["fnerb"] = LetterFit.NotThis } }).Single(w => w.Word == "fnerb").Fit.ShouldBe(LetterFit.NotThis);
+        Sorted(Lighthouse with { Fits = new Dictionary<string, LetterFit> { ["fnerb"] = LetterFit.NotThis } })
+            .Single(w => w.Word == "fnerb")
+            .Fit.ShouldBe(LetterFit.NotThis);
         // What the dictionary knows stays as it is.
-        Sorted(Lighthouse with { Fits = new Dictionary<string, LetterFit> { ["knot"] = LetterFit.Clear } }).Single(w => w.Word == "knot").Fit.ShouldBe(LetterFit.NotThis);
+        Sorted(Lighthouse with { Fits = new Dictionary<string, LetterFit> { ["knot"] = LetterFit.Clear } })
+            .Single(w => w.Word == "knot")
+            .Fit.ShouldBe(LetterFit.NotThis);
     }
 
     [Theory]
@@ -80,7 +91,9 @@ public class OwnThemeTests
     public void Spanish_words_are_sorted_by_rule()
     {
         var draft = new ThemeDraft("La cueva", "c", ["cueva", "cebolla", "chico", "casa"]) { Language = "es" };
-        Sorted(draft).Select(w => w.Fit).ShouldBe([LetterFit.Clear, LetterFit.OtherSound, LetterFit.BlendOrDigraph, LetterFit.Clear]);
+        Sorted(draft)
+            .Select(w => w.Fit)
+            .ShouldBe([LetterFit.Clear, LetterFit.OtherSound, LetterFit.BlendOrDigraph, LetterFit.Clear]);
     }
 
     [Fact]
@@ -89,10 +102,13 @@ public class OwnThemeTests
         var input = WeekInputs.Of(Published.Content, Weeks.Six, Made(Lighthouse), Things.Monday, Things.Plenty);
         input.Ideas.Count.ShouldBeGreaterThan(100);
         input.Words.Value.Count.ShouldBe(8);
-        input.Ideas.ShouldContain(i => i.Title.Contains("lighthouse", StringComparison.OrdinalIgnoreCase) || i.Title.Contains('L'));
+        input.Ideas.ShouldContain(i =>
+            i.Title.Contains("lighthouse", StringComparison.OrdinalIgnoreCase) || i.Title.Contains('L')
+        );
     }
 
-    private static IReadOnlyList<WordSort.Sorted> Sorted(ThemeDraft draft) => WeekInputs.Sorted(Published.Content, draft.Letter, draft.Words, draft.Language, draft.Fits);
+    private static IReadOnlyList<WordSort.Sorted> Sorted(ThemeDraft draft) =>
+        WeekInputs.Sorted(Published.Content, draft.Letter, draft.Words, draft.Language, draft.Fits);
 
     private static Theme Made(ThemeDraft draft) => OwnTheme.Of("own", draft, Sorted(draft));
 }

@@ -11,7 +11,8 @@ public class QuantityRuleTests
     [InlineData("2 x count", 4, 8)]
     [InlineData("sum to count", 5, 15)]
     [InlineData("letters in name", 1, 3)]
-    public void Rules(string text, int stepCount, double amount) => QuantityRule.Parse(text)!.For(stepCount, "Zoë").ShouldBe(amount);
+    public void Rules(string text, int stepCount, double amount) =>
+        QuantityRule.Parse(text)!.For(stepCount, "Zoë").ShouldBe(amount);
 
     [Theory]
     [InlineData("")]
@@ -26,7 +27,8 @@ public class QuantityRuleTests
     [InlineData("Zoe\u0308", 3)]
     [InlineData("Ann-Lou", 6)]
     [InlineData("N'Dri Iñaki", 9)]
-    public void Letters_of_a_name_are_counted_without_signs(string name, int letters) => QuantityRule.LettersIn(name).ShouldBe(letters);
+    public void Letters_of_a_name_are_counted_without_signs(string name, int letters) =>
+        QuantityRule.LettersIn(name).ShouldBe(letters);
 
     // Triangular numbers: 1 + … + n = n(n + 1)/2.
     [Property]

@@ -38,7 +38,9 @@ public class StepCountsTests
     public void What_is_measured_takes_its_own_amount()
     {
         var glue = Role("1") with { Loose = 20 };
-        StepCounts.Of(glue, StepMaking.None, Things.Thing("glue") with { Unit = MaterialUnit.Millilitre }, null)!.Amount.ShouldBe(20);
+        StepCounts
+            .Of(glue, StepMaking.None, Things.Thing("glue") with { Unit = MaterialUnit.Millilitre }, null)!
+            .Amount.ShouldBe(20);
         StepCounts.Of(glue, StepMaking.None, Things.Thing("stick"), null).ShouldBeNull();
     }
 
@@ -47,15 +49,21 @@ public class StepCountsTests
     {
         var arc = Role("arc pieces");
         StandIn Bound(double d) => new(Things.Ball(d), 80, []);
-        var step = new IdeaStep(1, "", 1, new Dictionary<string, StandIn>(), []) { Making = StepMaking.None with { ArcRadius = 60 } };
-        double With(double d) => step.With(new Dictionary<string, StandIn> { ["piece"] = Bound(d) }, [arc]).Each(arc, "");
+        var step = new IdeaStep(1, "", 1, new Dictionary<string, StandIn>(), [])
+        {
+            Making = StepMaking.None with { ArcRadius = 60 },
+        };
+        double With(double d) =>
+            step.With(new Dictionary<string, StandIn> { ["piece"] = Bound(d) }, [arc]).Each(arc, "");
         With(18).ShouldBe(10);
         With(36).ShouldBe(5);
     }
 
     private static Material Stick { get; } = Things.Thing("stick", Shape.Rod, 150, 6, 0);
 
-    private static Role Role(string quantity) => new("piece", Things.Needs(), Per.Child, QuantityRule.Parse(quantity)!, 0, Optional: false);
+    private static Role Role(string quantity) =>
+        new("piece", Things.Needs(), Per.Child, QuantityRule.Parse(quantity)!, 0, Optional: false);
 
-    private static double Count(string quantity, StepMaking making, Material material) => StepCounts.Of(Role(quantity), making, material, null)!.Amount;
+    private static double Count(string quantity, StepMaking making, Material material) =>
+        StepCounts.Of(Role(quantity), making, material, null)!.Amount;
 }

@@ -17,12 +17,25 @@ public sealed class ChildPathTests
     [Fact]
     public void Each_week_is_what_was_believed_then_and_later_days_do_not_change_it()
     {
-        Observation[] all = [Seen(1, 3, HelpLevel.Alone, 60), Seen(2, 4, HelpLevel.Shown, 40), Seen(3, 4, HelpLevel.Alone, 20), Seen(4, 5, HelpLevel.Alone, 2)];
+        Observation[] all =
+        [
+            Seen(1, 3, HelpLevel.Alone, 60),
+            Seen(2, 4, HelpLevel.Shown, 40),
+            Seen(3, 4, HelpLevel.Alone, 20),
+            Seen(4, 5, HelpLevel.Alone, 2),
+        ];
         var path = ChildPath.Of(Ada, Scissors, all, [], Last.AddDays(-70), Last);
         path.Points.Count.ShouldBe(11);
         path.Points.Select(p => p.Day).ShouldBeInOrder();
         path.Points[^1].Day.ShouldBe(Last);
-        var before = ChildPath.Of(Ada, Scissors, [.. all.Where(o => o.On <= Last.AddDays(-21))], [], Last.AddDays(-70), Last);
+        var before = ChildPath.Of(
+            Ada,
+            Scissors,
+            [.. all.Where(o => o.On <= Last.AddDays(-21))],
+            [],
+            Last.AddDays(-70),
+            Last
+        );
         for (var k = 0; k < path.Points.Count - 3; k++)
         {
             path.Points[k].ShouldBe(before.Points[k], $"week {k}");
@@ -44,8 +57,16 @@ public sealed class ChildPathTests
     {
         Observation[] all =
         [
-            Seen(1, 3, HelpLevel.Alone, 5), Seen(2, 7, HelpLevel.Alone, -3), Seen(3, 7, HelpLevel.Alone, 5) with { ChildId = "another" },
-            Seen(4, 6, HelpLevel.Alone, 5) with { Ladder = "fold" },
+            Seen(1, 3, HelpLevel.Alone, 5),
+            Seen(2, 7, HelpLevel.Alone, -3),
+            Seen(3, 7, HelpLevel.Alone, 5) with
+            {
+                ChildId = "another",
+            },
+            Seen(4, 6, HelpLevel.Alone, 5) with
+            {
+                Ladder = "fold",
+            },
         ];
         var path = ChildPath.Of(Ada, Scissors, all, [], Last.AddDays(-7), Last);
         path.Seen.Select(o => o.Id).ShouldBe([1]);
@@ -68,7 +89,12 @@ public sealed class ChildPathTests
     [Fact]
     public void A_note_is_found_by_words_in_any_order_without_marks_and_by_the_child()
     {
-        Observation[] all = [Seen(1, 3, HelpLevel.Alone, 9, "Cortó la línea, ¡sola!"), Seen(2, 3, HelpLevel.Alone, 3, "Turned the paper"), Seen(3, 3, HelpLevel.Alone, 1)];
+        Observation[] all =
+        [
+            Seen(1, 3, HelpLevel.Alone, 9, "Cortó la línea, ¡sola!"),
+            Seen(2, 3, HelpLevel.Alone, 3, "Turned the paper"),
+            Seen(3, 3, HelpLevel.Alone, 1),
+        ];
         long[] Of(string words) => [.. Found.In(all, words, _ => "Zoë").Select(o => o.Id)];
         Of("LINEA corto").ShouldBe([1]);
         Of("zoe paper").ShouldBe([2]);

@@ -21,18 +21,59 @@ public class CountingTests
     [Fact]
     public void A_mixed_pack_gives_for_sure_what_its_share_says_rounded_down()
     {
-        var mix = PackMix.Of(new(new Dictionary<string, int> { ["red"] = 20, ["blue"] = 9, ["cream"] = 1 }, 50, new Dictionary<string, double> { ["red"] = 0.25, ["blue"] = 0.75, ["cream"] = 0 }));
-        (mix.Packs, mix.MissingColours.Single(), mix.Leftover["red"], mix.Leftover["blue"]).ShouldBe((2, "cream", 4, 65));
-        Refusals.Of(() => PackMix.Of(new(new Dictionary<string, int> { ["red"] = 1 }, 10, new Dictionary<string, double> { ["red"] = 0.5 }))).Field.ShouldBe("packShares");
+        var mix = PackMix.Of(
+            new(
+                new Dictionary<string, int>
+                {
+                    ["red"] = 20,
+                    ["blue"] = 9,
+                    ["cream"] = 1,
+                },
+                50,
+                new Dictionary<string, double>
+                {
+                    ["red"] = 0.25,
+                    ["blue"] = 0.75,
+                    ["cream"] = 0,
+                }
+            )
+        );
+        (mix.Packs, mix.MissingColours.Single(), mix.Leftover["red"], mix.Leftover["blue"]).ShouldBe(
+            (2, "cream", 4, 65)
+        );
+        Refusals
+            .Of(() =>
+                PackMix.Of(
+                    new(
+                        new Dictionary<string, int> { ["red"] = 1 },
+                        10,
+                        new Dictionary<string, double> { ["red"] = 0.5 }
+                    )
+                )
+            )
+            .Field.ShouldBe("packShares");
     }
 
     [Fact]
-    public void Filling_to_the_number() => FillToNumber.Of(new([1, 2, 3, 4, 5], 3, 10)).ShouldSatisfyAllConditions(f => f.PerChild.ShouldBe(15), f => f.Total.ShouldBe(50));
+    public void Filling_to_the_number() =>
+        FillToNumber
+            .Of(new([1, 2, 3, 4, 5], 3, 10))
+            .ShouldSatisfyAllConditions(f => f.PerChild.ShouldBe(15), f => f.Total.ShouldBe(50));
 
     [Fact]
     public void Strips_then_squares_from_A4()
     {
-        var cut = StripsSquares.Of(new(210, 297, 20, 20, Children: 14, SquaresPerChild: 12, MinutesPerCut: new Dictionary<string, double> { ["3"] = 0.1 }));
+        var cut = StripsSquares.Of(
+            new(
+                210,
+                297,
+                20,
+                20,
+                Children: 14,
+                SquaresPerChild: 12,
+                MinutesPerCut: new Dictionary<string, double> { ["3"] = 0.1 }
+            )
+        );
         (cut.Strips, cut.SquaresPerStrip, cut.SquaresPerSheet, cut.Cuts, cut.Snips).ShouldBe((10, 14, 140, 150, 140));
         (cut.Squares, cut.Sheets, cut.Minutes["3"]).ShouldBe((168, 2, 15));
         cut.Leftover.ShouldBe(new(10, 17));
@@ -107,14 +148,23 @@ public class CountingTests
             {
                 foreach (var flip in new[] { false, true })
                 {
-                    var all = Enumerable.Range(0, (int)Math.Pow(k, n)).Select(x => Enumerable.Range(0, n).Select(p => x / (int)Math.Pow(k, p) % k).ToArray());
-                    var classes = all.Select(r => Turns(r).Concat(flip ? Turns([.. r.Reverse()]) : []).Min(StringComparer.Ordinal)).Distinct().Count();
-                    PatternCards.Of(new("ring", [.. Three.Take(k)], n, Flip: flip, MaxCards: 1)).Possible.ShouldBe(classes, $"{n} {k} {flip}");
+                    var all = Enumerable
+                        .Range(0, (int)Math.Pow(k, n))
+                        .Select(x => Enumerable.Range(0, n).Select(p => x / (int)Math.Pow(k, p) % k).ToArray());
+                    var classes = all.Select(r =>
+                            Turns(r).Concat(flip ? Turns([.. r.Reverse()]) : []).Min(StringComparer.Ordinal)
+                        )
+                        .Distinct()
+                        .Count();
+                    PatternCards
+                        .Of(new("ring", [.. Three.Take(k)], n, Flip: flip, MaxCards: 1))
+                        .Possible.ShouldBe(classes, $"{n} {k} {flip}");
                 }
             }
         }
 
-        static IEnumerable<string> Turns(int[] r) => Enumerable.Range(0, r.Length).Select(t => string.Concat(r[t..].Concat(r[..t])));
+        static IEnumerable<string> Turns(int[] r) =>
+            Enumerable.Range(0, r.Length).Select(t => string.Concat(r[t..].Concat(r[..t])));
     }
 
     [Fact]
@@ -123,7 +173,9 @@ public class CountingTests
         var cards = PatternCards.Of(new("ABC", ["red", "cream", "blue", "green"], 6, MaxCards: 50));
         (cards.Possible, cards.Cards.Count, cards.LimitedBy).ShouldBe((24, 24, "possible"));
         cards.Cards.ShouldAllBe(c => c.Take(3).SequenceEqual(c.Skip(3)) && c.Distinct().Count() == 3);
-        var few = PatternCards.Of(new("AB", ["red", "blue"], 4, new Dictionary<string, int> { ["red"] = 3 }, MaxCards: 50));
+        var few = PatternCards.Of(
+            new("AB", ["red", "blue"], 4, new Dictionary<string, int> { ["red"] = 3 }, MaxCards: 50)
+        );
         (few.Cards.Count, few.LimitedBy).ShouldBe((1, "red"));
         Refusals.Of(() => PatternCards.Of(new("ABC", ["red", "blue", "green"], 5))).Field.ShouldBe("length");
         Refusals.Of(() => PatternCards.Of(new("ABC", ["red", "blue"], 6))).Field.ShouldBe("colours");
@@ -136,18 +188,48 @@ public class CountingTests
         TwoEndedSticks.Of(new(five)).Distinct.ShouldBe(10);
         TwoEndedSticks.Of(new(five, SameEnds: true)).Sticks.Count.ShouldBe(15);
         var set = TwoEndedSticks.Of(new(five)).Sticks;
-        TwoEndedSticks.Lay(new(set, [["red", "cream"], ["cream", "blue"], ["blue", "red"]], MustTouch: true)).Buildable.ShouldBeTrue();
-        var wrong = TwoEndedSticks.Lay(new(set, [["red", "cream"], ["blue", "green"], ["green", "blue"]], MustTouch: true));
+        TwoEndedSticks
+            .Lay(
+                new(
+                    set,
+                    [
+                        ["red", "cream"],
+                        ["cream", "blue"],
+                        ["blue", "red"],
+                    ],
+                    MustTouch: true
+                )
+            )
+            .Buildable.ShouldBeTrue();
+        var wrong = TwoEndedSticks.Lay(
+            new(
+                set,
+                [
+                    ["red", "cream"],
+                    ["blue", "green"],
+                    ["green", "blue"],
+                ],
+                MustTouch: true
+            )
+        );
         (wrong.Buildable, wrong.WrongJoin, wrong.Missing.Count).ShouldBe((false, 0, 1));
     }
 
     [Property(MaxTest = 50)]
     public bool Pairs_of_pictures_differ_in_exactly_so_many_features(byte by, long seed)
     {
-        SimilarSet.Feature[] features = [new("stamp", ["red", "blue"]), new("flag", ["up", "down", "none"]), new("number", ["1", "2", "3", "4"])];
+        SimilarSet.Feature[] features =
+        [
+            new("stamp", ["red", "blue"]),
+            new("flag", ["up", "down", "none"]),
+            new("number", ["1", "2", "3", "4"]),
+        ];
         var differ = 1 + (by % 3);
         var set = SimilarSet.Of(new(features, 6, differ, seed));
-        return set.Pairs.Count == 6 && set.Pairs.All(p => p.Differ.Count == differ && features.Count(f => p.First[f.Name] != p.Second[f.Name]) == differ);
+        return set.Pairs.Count == 6
+            && set.Pairs.All(p =>
+                p.Differ.Count == differ && features.Count(f => p.First[f.Name] != p.Second[f.Name]) == differ
+            );
     }
 
     [Fact]

@@ -3,7 +3,8 @@ using Nido.Core.Making;
 
 namespace Nido.Core.Tests.Making;
 
-/// <summary>Maxwell 1864: a frame of V joints stands still with 3V − 6 well-placed sticks, a flat one with 2V − 3.</summary>
+/// <summary>Maxwell 1864: a frame of V joints stands still with 3V − 6 well-placed sticks, a flat one with 2V −
+/// 3.</summary>
 public class FrameTests
 {
     [Theory]
@@ -42,12 +43,34 @@ public class FrameTests
         cube.TipAngleDeg.ShouldBe(45, 0.01);
     }
 
-    // Two triangular bipyramids that share their two tips: Maxwell counts 0, the rank is 17 (a standard example of rigidity theory).
+    // Two triangular bipyramids that share their two tips: Maxwell counts 0, the rank is 17 (a standard example of
+    // rigidity theory).
     [Fact]
     public void The_double_banana_needs_a_brace_though_the_count_says_none()
     {
-        double[][] joints = [[0, 0, 0], [0, 0, 3], [1, 0, 1.5], [2, 1, 1.5], [1.5, -1, 1.4], [-1, 0, 1.5], [-2, 1, 1.6], [-1.5, -1, 1.5]];
-        int[][] Banana(int a, int b, int c) => [[0, a], [0, b], [0, c], [1, a], [1, b], [1, c], [a, b], [b, c], [a, c]];
+        double[][] joints =
+        [
+            [0, 0, 0],
+            [0, 0, 3],
+            [1, 0, 1.5],
+            [2, 1, 1.5],
+            [1.5, -1, 1.4],
+            [-1, 0, 1.5],
+            [-2, 1, 1.6],
+            [-1.5, -1, 1.5],
+        ];
+        int[][] Banana(int a, int b, int c) =>
+            [
+                [0, a],
+                [0, b],
+                [0, c],
+                [1, a],
+                [1, b],
+                [1, c],
+                [a, b],
+                [b, c],
+                [a, c],
+            ];
         var frame = Frame.Of(new(Joints: joints, Sticks: [.. Banana(2, 3, 4), .. Banana(5, 6, 7)], StickLength: 1));
         (frame.Joints, frame.Sticks, frame.Maxwell, frame.Rank, frame.BracesToStandStill).ShouldBe((8, 18, 0, 17, 1));
     }
@@ -60,8 +83,18 @@ public class FrameTests
     public void The_rank_is_that_of_the_rigidity_matrix_by_singular_values(ulong seed)
     {
         var chance = new SeededChance(seed);
-        double[][] joints = [.. Enumerable.Range(0, 7).Select(_ => (double[])[chance.NextDouble(), chance.NextDouble(), chance.NextDouble()])];
-        var sticks = (from i in Enumerable.Range(0, 7) from j in Enumerable.Range(i + 1, 6 - i) where j == i + 1 || chance.Next(3) > 0 select (int[])[i, j]).ToArray();
+        double[][] joints =
+        [
+            .. Enumerable
+                .Range(0, 7)
+                .Select(_ => (double[])[chance.NextDouble(), chance.NextDouble(), chance.NextDouble()]),
+        ];
+        var sticks = (
+            from i in Enumerable.Range(0, 7)
+            from j in Enumerable.Range(i + 1, 6 - i)
+            where j == i + 1 || chance.Next(3) > 0
+            select (int[])[i, j]
+        ).ToArray();
         var frame = Frame.Of(new(Joints: joints, Sticks: sticks, StickLength: 1));
         frame.Rank.ShouldBe(Rank(joints, sticks));
         int[][] braced = [.. sticks, .. frame.Braces.Select(b => (int[])[b.I, b.J])];
@@ -81,11 +114,74 @@ public class FrameTests
     [Fact]
     public void A_floating_joint_a_line_and_a_stick_twice_are_refused()
     {
-        double[][] joints = [[0, 0, 0], [1, 0, 0], [0, 1, 0], [0, 0, 1]];
-        Refusals.Of(() => Frame.Of(new(Joints: joints, Sticks: [[0, 1], [1, 2]]))).Field.ShouldBe("joints");
-        Refusals.Of(() => Frame.Of(new(Joints: [[0, 0, 0], [1, 0, 0], [2, 0, 0]], Sticks: [[0, 1], [1, 2]]))).Allowed.ShouldContain("one line");
-        Refusals.Of(() => Frame.Of(new(Joints: joints, Sticks: [[0, 1], [1, 0], [2, 3]]))).Field.ShouldBe("sticks[1]");
-        Refusals.Of(() => Frame.Of(new(Joints: joints, Sticks: [[0, 9]]))).Field.ShouldBe("sticks[0]");
+        double[][] joints =
+        [
+            [0, 0, 0],
+            [1, 0, 0],
+            [0, 1, 0],
+            [0, 0, 1],
+        ];
+        Refusals
+            .Of(() =>
+                Frame.Of(
+                    new(
+                        Joints: joints,
+                        Sticks:
+                        [
+                            [0, 1],
+                            [1, 2],
+                        ]
+                    )
+                )
+            )
+            .Field.ShouldBe("joints");
+        Refusals
+            .Of(() =>
+                Frame.Of(
+                    new(
+                        Joints:
+                        [
+                            [0, 0, 0],
+                            [1, 0, 0],
+                            [2, 0, 0],
+                        ],
+                        Sticks:
+                        [
+                            [0, 1],
+                            [1, 2],
+                        ]
+                    )
+                )
+            )
+            .Allowed.ShouldContain("one line");
+        Refusals
+            .Of(() =>
+                Frame.Of(
+                    new(
+                        Joints: joints,
+                        Sticks:
+                        [
+                            [0, 1],
+                            [1, 0],
+                            [2, 3],
+                        ]
+                    )
+                )
+            )
+            .Field.ShouldBe("sticks[1]");
+        Refusals
+            .Of(() =>
+                Frame.Of(
+                    new(
+                        Joints: joints,
+                        Sticks:
+                        [
+                            [0, 9],
+                        ]
+                    )
+                )
+            )
+            .Field.ShouldBe("sticks[0]");
         Refusals.Of(() => Frame.Of(new("cube", StickLength: double.NaN))).Field.ShouldBe("stickLength");
         Refusals.Of(() => Frame.Of(new("dome"))).Allowed.ShouldContain("tetrahedron");
         Refusals.Of(() => Frame.Of(new("cube", StickLength: 150, StrawLength: 197))).Field.ShouldBe("strawLength");

@@ -32,7 +32,13 @@ public class HouseholdMeasuresTests
     {
         var ml = 1 + (tenths / 10.0);
         var (amount, shown, unit) = HouseholdMeasures.Nearest(ml, us);
-        var step = !us ? (ml <= 50 ? 1 : ml <= 500 ? 5 : 25)
+        var step =
+            !us
+                ? (
+                    ml <= 50 ? 1
+                    : ml <= 500 ? 5
+                    : 25
+                )
             : ml <= 10 * HouseholdMeasures.Teaspoon ? HouseholdMeasures.Teaspoon / 4
             : ml <= 10 * HouseholdMeasures.Tablespoon ? HouseholdMeasures.Teaspoon
             : ml <= 1.25 * HouseholdMeasures.Cup ? HouseholdMeasures.Tablespoon

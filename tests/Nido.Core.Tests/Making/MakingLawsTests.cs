@@ -32,20 +32,36 @@ public class MakingLawsTests
     }
 
     [Property(MaxTest = 100)]
-    public bool Strips_squares_and_leftovers_add_up_to_the_sheet(byte width, byte height, byte strip, byte square, bool along)
+    public bool Strips_squares_and_leftovers_add_up_to_the_sheet(
+        byte width,
+        byte height,
+        byte strip,
+        byte square,
+        bool along
+    )
     {
         var (w, h, s, q) = (100.0 + width, 100.0 + height, 5.0 + (strip % 60), 5.0 + (square % 60));
         var cut = StripsSquares.Of(new(w, h, s, q, along ? "height" : "width", 3, 10));
-        var (across, length, restAcross, restLength) = along ? (w, h, cut.Leftover.Width, cut.Leftover.Height) : (h, w, cut.Leftover.Height, cut.Leftover.Width);
+        var (across, length, restAcross, restLength) = along
+            ? (w, h, cut.Leftover.Width, cut.Leftover.Height)
+            : (h, w, cut.Leftover.Height, cut.Leftover.Width);
         return Math.Abs((cut.Strips * s) + restAcross - across) < 0.01
             && Math.Abs((cut.SquaresPerStrip * q) + restLength - length) < 0.01
-            && restAcross < s && restLength < q
-            && cut.Sheets * cut.SquaresPerSheet >= cut.Squares && (cut.Sheets - 1) * cut.SquaresPerSheet < cut.Squares
+            && restAcross < s
+            && restLength < q
+            && cut.Sheets * cut.SquaresPerSheet >= cut.Squares
+            && (cut.Sheets - 1) * cut.SquaresPerSheet < cut.Squares
             && cut.Cuts >= cut.SquaresPerSheet - 1;
     }
 
     [Property(MaxTest = 100)]
-    public bool Threaded_repeats_are_whole_and_one_more_would_not_go_on(byte a, byte b, ushort target, bool mirrored, bool doubled)
+    public bool Threaded_repeats_are_whole_and_one_more_would_not_go_on(
+        byte a,
+        byte b,
+        ushort target,
+        bool mirrored,
+        bool doubled
+    )
     {
         var lengths = new Dictionary<string, double> { ["red"] = 3 + (a % 30), ["blue"] = 3 + (b % 30) };
         var length = 300.0 + (target % 800);
@@ -53,7 +69,8 @@ public class MakingLawsTests
         var unit = (lengths["red"] + lengths["blue"]) * (mirrored ? 2 : 1);
         var usable = doubled ? length / 2 : length;
         return Math.Abs(thread.ThreadedLength - (thread.Repeats * unit)) < 1e-6
-            && thread.ThreadedLength <= usable + 1e-6 && thread.ThreadedLength + unit > usable
+            && thread.ThreadedLength <= usable + 1e-6
+            && thread.ThreadedLength + unit > usable
             && thread.PerColour["red"] == thread.PerColour["blue"]
             && thread.LaceLength >= thread.ThreadedLength;
     }
@@ -61,7 +78,11 @@ public class MakingLawsTests
     [Property(MaxTest = 60)]
     public bool A_block_put_on_a_standing_tower_right_above_its_centre_leaves_it_standing(byte[] offsets)
     {
-        StackedBlocks.Block[] tower = [new(300, 300, 10, 0), .. offsets.Take(6).Select(o => new StackedBlocks.Block(80, 80, 30, 50, (o % 30) - 15))];
+        StackedBlocks.Block[] tower =
+        [
+            new(300, 300, 10, 0),
+            .. offsets.Take(6).Select(o => new StackedBlocks.Block(80, 80, 30, 50, (o % 30) - 15)),
+        ];
         if (tower.Length < 2 || StackedBlocks.Of(new(tower)) is not { Stands: true } before)
         {
             return true;
@@ -75,20 +96,29 @@ public class MakingLawsTests
     [Property(MaxTest = 60)]
     public bool A_stack_weighed_by_hand(byte[] offsets, byte[] masses)
     {
-        var upper = offsets.Zip(masses).Take(5).Select(p => new StackedBlocks.Block(60, 60, 20, 1 + p.Second, (p.First % 50) - 25)).ToArray();
+        var upper = offsets
+            .Zip(masses)
+            .Take(5)
+            .Select(p => new StackedBlocks.Block(60, 60, 20, 1 + p.Second, (p.First % 50) - 25))
+            .ToArray();
         if (upper.Length == 0)
         {
             return true;
         }
 
         StackedBlocks.Block[] all = [new(200, 200, 20, 0), .. upper];
-        var stands = Enumerable.Range(1, upper.Length).All(k =>
-        {
-            var above = all.Skip(k).ToArray();
-            var centre = above.Sum(b => b.Mass * b.OffsetX) / above.Sum(b => b.Mass);
-            var (left, right) = (Math.Max(all[k - 1].OffsetX - (all[k - 1].Width / 2), all[k].OffsetX - 30), Math.Min(all[k - 1].OffsetX + (all[k - 1].Width / 2), all[k].OffsetX + 30));
-            return centre >= left - 1e-6 && centre <= right + 1e-6;
-        });
+        var stands = Enumerable
+            .Range(1, upper.Length)
+            .All(k =>
+            {
+                var above = all.Skip(k).ToArray();
+                var centre = above.Sum(b => b.Mass * b.OffsetX) / above.Sum(b => b.Mass);
+                var (left, right) = (
+                    Math.Max(all[k - 1].OffsetX - (all[k - 1].Width / 2), all[k].OffsetX - 30),
+                    Math.Min(all[k - 1].OffsetX + (all[k - 1].Width / 2), all[k].OffsetX + 30)
+                );
+                return centre >= left - 1e-6 && centre <= right + 1e-6;
+            });
         return StackedBlocks.Of(new(all)).Stands == stands;
     }
 
@@ -99,8 +129,15 @@ public class MakingLawsTests
         var sheet = SheetYield.Of(new(width, height, pw, ph, Margin: 4, Gap: g));
         var (x, y) = sheet.Turned ? (ph, pw) : (pw, ph);
         var p = sheet.Positions;
-        return p.All(c => c.X >= 4 - 0.01 && c.Y >= 4 - 0.01 && c.X + x <= width - 4 + 0.01 && c.Y + y <= height - 4 + 0.01)
-            && p.Select((c, i) => p.Skip(i + 1).All(d => Math.Abs(c.X - d.X) >= x + g - 0.01 || Math.Abs(c.Y - d.Y) >= y + g - 0.01)).All(ok => ok)
+        return p.All(c =>
+                c.X >= 4 - 0.01 && c.Y >= 4 - 0.01 && c.X + x <= width - 4 + 0.01 && c.Y + y <= height - 4 + 0.01
+            )
+            && p.Select(
+                    (c, i) =>
+                        p.Skip(i + 1)
+                            .All(d => Math.Abs(c.X - d.X) >= x + g - 0.01 || Math.Abs(c.Y - d.Y) >= y + g - 0.01)
+                )
+                .All(ok => ok)
             && sheet.PerSheet * pw * ph <= width * height;
     }
 
@@ -115,7 +152,12 @@ public class MakingLawsTests
     }
 
     [Property(MaxTest = 60)]
-    public bool Every_card_of_a_pattern_can_be_laid_from_what_is_there(byte colours, byte available, long seed, bool ring)
+    public bool Every_card_of_a_pattern_can_be_laid_from_what_is_there(
+        byte colours,
+        byte available,
+        long seed,
+        bool ring
+    )
     {
         string[] some = [.. Colours.Take(2 + (colours % 4))];
         var there = some.ToDictionary(c => c, c => (available + c.Length) % 25);
@@ -130,7 +172,10 @@ public class MakingLawsTests
     {
         var set = TwoEndedSticks.Of(new([.. Colours.Take(3 + (colours % 3))])).Sticks;
         var chance = new SeededChance((ulong)seed);
-        string[][] card = [.. set.OrderBy(_ => chance.Next(1000)).Take(4).Select(s => chance.Next(2) == 0 ? s : [s[1], s[0]])];
+        string[][] card =
+        [
+            .. set.OrderBy(_ => chance.Next(1000)).Take(4).Select(s => chance.Next(2) == 0 ? s : [s[1], s[0]]),
+        ];
         var laid = TwoEndedSticks.Lay(new(set, card));
         var twice = TwoEndedSticks.Lay(new(set, [.. card, card[0]]));
         return laid.Buildable && !twice.Buildable && twice.Missing.Count == 1;
@@ -146,13 +191,19 @@ public class MakingLawsTests
     }
 
     [Property(MaxTest = 60)]
-    public bool A_batch_is_at_least_what_is_needed_and_at_most_a_quarter_more(byte children, byte each, bool us, byte which)
+    public bool A_batch_is_at_least_what_is_needed_and_at_most_a_quarter_more(
+        byte children,
+        byte each,
+        bool us,
+        byte which
+    )
     {
         var recipes = Published.Content.Recipes;
         var recipe = recipes[which % recipes.Count];
         var (n, amount) = (1 + (children % 40), 20.0 + each);
         var made = RecipeScale.Of(new(n, amount, recipe.Id, Measures: us ? "us" : "metric"), recipes);
-        return made.BatchYield >= (n * amount) - 0.01 && made.BatchYield <= (1.25 * n * amount) + 0.01
+        return made.BatchYield >= (n * amount) - 0.01
+            && made.BatchYield <= (1.25 * n * amount) + 0.01
             && made.Ingredients.Count == recipe.Ingredients.Count
             && made.Ingredients.All(i => Math.Abs(i.Error) <= made.MaxRatioError + 1e-4)
             && made.Ingredients.All(i => i.ShownAmount > 0);
@@ -171,7 +222,8 @@ public class MakingLawsTests
         }
         catch (MakingException e)
         {
-            return e.Field == "avoid" && recipes.Where(r => r.Family == recipe.Family).All(r => r.Allergens.Contains(avoid));
+            return e.Field == "avoid"
+                && recipes.Where(r => r.Family == recipe.Family).All(r => r.Allergens.Contains(avoid));
         }
     }
 
@@ -180,7 +232,8 @@ public class MakingLawsTests
     {
         var ask = new PegWheel.Ask(120 + diameter, 0.5 + (thickness % 30 / 10.0), "card", 3 + (mass % 20), 1);
         var most = PegWheel.Of(ask).MostPegs;
-        return most is 0 or 500 || (PegWheel.Of(ask with { Pegs = most }).Holds && !PegWheel.Of(ask with { Pegs = most + 1 }).Holds);
+        return most is 0 or 500
+            || (PegWheel.Of(ask with { Pegs = most }).Holds && !PegWheel.Of(ask with { Pegs = most + 1 }).Holds);
     }
 
     [Property(MaxTest = 40)]
@@ -189,7 +242,9 @@ public class MakingLawsTests
         var (w, h, s) = (50.0 + width, 50.0 + height, 10.0 + (spacing % 60));
         var board = ScrewBoard.Of(new(10, 20, s, "cross", "cross", [new("rectangle", w, h)]));
         // Round the rectangle every screw has a neighbour on either side.
-        return board.Positions.All(p => board.Positions.Count(q => q != p && Math.Abs(p.X - q.X) + Math.Abs(p.Y - q.Y) <= s + 0.01) >= 2)
+        return board.Positions.All(p =>
+                board.Positions.Count(q => q != p && Math.Abs(p.X - q.X) + Math.Abs(p.Y - q.Y) <= s + 0.01) >= 2
+            )
             && board.Screws == 2 * (Math.Ceiling((w / s) - 1e-9) + Math.Ceiling((h / s) - 1e-9));
     }
 
@@ -209,18 +264,40 @@ public class MakingLawsTests
             MixColours.Of(new([], [colour])).Cannot.Single().Missing.ShouldNotBeEmpty(colour);
         }
 
-        static double Share(IReadOnlyList<MixColours.Part> parts, string colour) => parts.Single(p => p.Colour == colour).Parts / (double)parts.Sum(p => p.Parts);
+        static double Share(IReadOnlyList<MixColours.Part> parts, string colour) =>
+            parts.Single(p => p.Colour == colour).Parts / (double)parts.Sum(p => p.Parts);
     }
 
     [Fact]
     public void Every_named_frame_stands_still_with_its_braces()
     {
-        foreach (var shape in new[] { "square", "triangle", "cube", "tetrahedron", "square-pyramid", "triangular-prism", "octahedron", "icosahedron", "house" })
+        foreach (
+            var shape in new[]
+            {
+                "square",
+                "triangle",
+                "cube",
+                "tetrahedron",
+                "square-pyramid",
+                "triangular-prism",
+                "octahedron",
+                "icosahedron",
+                "house",
+            }
+        )
         {
             var frame = Frame.Of(new(shape, StickLength: 80));
-            var braced = Frame.Of(new(Joints: [.. frame.Points], Sticks: [.. frame.Lines, .. frame.Braces.Select(b => (int[])[b.I, b.J])], StickLength: 1));
+            var braced = Frame.Of(
+                new(
+                    Joints: [.. frame.Points],
+                    Sticks: [.. frame.Lines, .. frame.Braces.Select(b => (int[])[b.I, b.J])],
+                    StickLength: 1
+                )
+            );
             braced.BracesToStandStill.ShouldBe(0, shape);
-            frame.Lines.Select(l => Distance(frame.Points[l[0]], frame.Points[l[1]])).ShouldAllBe(d => Math.Abs(d - 80) < 1e-6);
+            frame
+                .Lines.Select(l => Distance(frame.Points[l[0]], frame.Points[l[1]]))
+                .ShouldAllBe(d => Math.Abs(d - 80) < 1e-6);
         }
 
         static double Distance(double[] a, double[] b) => Math.Sqrt(a.Zip(b, (x, y) => (x - y) * (x - y)).Sum());

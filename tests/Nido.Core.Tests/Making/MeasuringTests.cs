@@ -19,32 +19,55 @@ public class MeasuringTests
 
         // A table 100 wide whose right edge lies at 50; the topmost block reaches out by the overhang.
         static StackedBlocks.Block[] Harmonic(int n, double stretch) =>
-        [
-            new(100, 100, 20, 0),
-            .. Enumerable.Range(1, n).Select(k => new StackedBlocks.Block(100, 100, 20, 10, stretch * Enumerable.Range(0, k).Sum(i => 50.0 / (n - i)))),
-        ];
+            [
+                new(100, 100, 20, 0),
+                .. Enumerable
+                    .Range(1, n)
+                    .Select(k => new StackedBlocks.Block(
+                        100,
+                        100,
+                        20,
+                        10,
+                        stretch * Enumerable.Range(0, k).Sum(i => 50.0 / (n - i))
+                    )),
+            ];
     }
 
     [Fact]
     public void A_straight_tower_tips_by_half_its_width_over_its_height()
     {
-        var tower = StackedBlocks.Of(new([new(500, 500, 20, 0), .. Enumerable.Repeat(new StackedBlocks.Block(40, 40, 40, 50), 5)]));
+        var tower = StackedBlocks.Of(
+            new([new(500, 500, 20, 0), .. Enumerable.Repeat(new StackedBlocks.Block(40, 40, 40, 50), 5)])
+        );
         tower.TipAngleDeg.ShouldBe(Math.Atan2(20, 100) * 180 / Math.PI, 0.001);
         (tower.WeakestJoint, tower.MarginMm, tower.AllowedOffCentreMm[1]).ShouldBe((0, 20, 20));
-        Refusals.Of(() => StackedBlocks.Of(new([new(10, 10, 10, 1), new(10, 10, 0, 1)]))).Field.ShouldBe("blocks[1].height");
+        Refusals
+            .Of(() => StackedBlocks.Of(new([new(10, 10, 10, 1), new(10, 10, 0, 1)])))
+            .Field.ShouldBe("blocks[1].height");
     }
 
     [Fact]
     public void Threading_counts_whole_repeats_and_warns()
     {
         var lengths = new Dictionary<string, double> { ["red"] = 20, ["blue"] = 10 };
-        var open = Threading.Of(new(lengths, ["red", "blue", "blue"], false, 250, new(2), 5, KnotAllowance: 60, EndCurl: 10));
-        (open.Repeats, open.PerColour["blue"], open.ThreadedLength, open.LaceLength, open.HoleRatio).ShouldBe((6, 12, 240, 320, 2.5));
-        var doubled = Threading.Of(new(lengths, ["blue"], false, 300, new(3, Doubled: true, Stiff: true), 8, EndCurl: 20));
+        var open = Threading.Of(
+            new(lengths, ["red", "blue", "blue"], false, 250, new(2), 5, KnotAllowance: 60, EndCurl: 10)
+        );
+        (open.Repeats, open.PerColour["blue"], open.ThreadedLength, open.LaceLength, open.HoleRatio).ShouldBe(
+            (6, 12, 240, 320, 2.5)
+        );
+        var doubled = Threading.Of(
+            new(lengths, ["blue"], false, 300, new(3, Doubled: true, Stiff: true), 8, EndCurl: 20)
+        );
         (doubled.Repeats, doubled.HoleRatio).ShouldBe((14, 1.333));
         doubled.Flags.ShouldContain(f => f.StartsWith("Snug"));
-        Threading.Of(new(lengths, ["red", "blue"], true, 400, new(2), 5, Closed: true)).ShouldSatisfyAllConditions(
-            t => t.PerColour["red"].ShouldBe(12), t => t.LoopPerimeter.ShouldBe(360), t => t.Flags.ShouldContain(f => f.Contains("knot")));
+        Threading
+            .Of(new(lengths, ["red", "blue"], true, 400, new(2), 5, Closed: true))
+            .ShouldSatisfyAllConditions(
+                t => t.PerColour["red"].ShouldBe(12),
+                t => t.LoopPerimeter.ShouldBe(360),
+                t => t.Flags.ShouldContain(f => f.Contains("knot"))
+            );
         Refusals.Of(() => Threading.Of(new(lengths, ["green"], false, 100, new(2), 5))).Field.ShouldBe("pattern");
         Refusals.Of(() => Threading.Of(new(lengths, ["red"], false, 15, new(2), 5))).Field.ShouldBe("targetLength");
     }
@@ -70,10 +93,13 @@ public class MeasuringTests
         Passes(new("disc", 38, Height: 4), new("slot", Width: 40, Height: 3)).ShouldBeFalse();
         Passes(new("sphere", 45, Soft: true), new("round", 30)).ShouldBeTrue();
         Passes(new("box", Length: 200, Width: 50, Height: 1), new("slot", Width: 40, Height: 40)).ShouldBeTrue();
-        FitsThrough.Of(new(new("rod", 10, 100), new("round", 12))).ShouldSatisfyAllConditions(f => f.Clearance.ShouldBe(2), f => f.Turn.ShouldBe("end first"));
+        FitsThrough
+            .Of(new(new("rod", 10, 100), new("round", 12)))
+            .ShouldSatisfyAllConditions(f => f.Clearance.ShouldBe(2), f => f.Turn.ShouldBe("end first"));
         Refusals.Of(() => FitsThrough.Of(new(new("rod", 10), new("round", 12)))).Field.ShouldBe("piece.length");
 
-        static bool Passes(FitsThrough.Piece piece, FitsThrough.Opening opening) => FitsThrough.Of(new(piece, opening)).Passes;
+        static bool Passes(FitsThrough.Piece piece, FitsThrough.Opening opening) =>
+            FitsThrough.Of(new(piece, opening)).Passes;
     }
 
     [Property(MaxTest = 60)]
@@ -81,9 +107,16 @@ public class MeasuringTests
     {
         var (p, q) = (5.0 + Math.Max(a, b) % 90, 2.0 + (Math.Min(a, b) % 30));
         var (width, height) = (10.0 + (w % 60), 10.0 + (h % 60));
-        var found = Enumerable.Range(0, 1801).Select(k => Math.PI / 2 * k / 1800).Any(t =>
-            (p * Math.Cos(t)) + (q * Math.Sin(t)) <= width + 1e-6 && (p * Math.Sin(t)) + (q * Math.Cos(t)) <= height + 1e-6);
-        var passes = FitsThrough.Of(new(new("box", Length: 9000, Width: p, Height: q), new("slot", Width: width, Height: height))).Passes;
+        var found = Enumerable
+            .Range(0, 1801)
+            .Select(k => Math.PI / 2 * k / 1800)
+            .Any(t =>
+                (p * Math.Cos(t)) + (q * Math.Sin(t)) <= width + 1e-6
+                && (p * Math.Sin(t)) + (q * Math.Cos(t)) <= height + 1e-6
+            );
+        var passes = FitsThrough
+            .Of(new(new("box", Length: 9000, Width: p, Height: q), new("slot", Width: width, Height: height)))
+            .Passes;
         return passes || !found;
     }
 
@@ -113,7 +146,9 @@ public class MeasuringTests
     {
         var mix = MixColours.Of(new(["red", "yellow", "blue", "white"], ["green", "brown", "red", "grey", "lilac"]));
         mix.Recipes.Single(r => r.Want == "green").Parts.ShouldBe([new("blue", 1), new("yellow", 2)]);
-        mix.Recipes.Single(r => r.Want == "brown").Parts.Select(p => p.Colour).ShouldBe(["red", "yellow", "blue"], ignoreOrder: true);
+        mix.Recipes.Single(r => r.Want == "brown")
+            .Parts.Select(p => p.Colour)
+            .ShouldBe(["red", "yellow", "blue"], ignoreOrder: true);
         mix.Recipes.Single(r => r.Want == "lilac").Parts.Select(p => p.Parts).Sum().ShouldBe(8);
         mix.Cannot.Single().Missing.ShouldBe(["black"]);
         Refusals.Of(() => MixColours.Of(new(["red"], ["mauve"]))).Field.ShouldBe("want");
@@ -138,16 +173,32 @@ public class MeasuringTests
         var (width, height, diameter, gap) = (60.0 + w, 60.0 + h, 8.0 + (d % 46), g % 6);
         var sheet = SheetYield.Of(new(width, height, Diameter: diameter, Margin: 3, Gap: gap));
         var p = sheet.Positions;
-        return p.All(c => c.X - (diameter / 2) >= 3 - 0.01 && c.Y - (diameter / 2) >= 3 - 0.01 && c.X + (diameter / 2) <= width - 3 + 0.01 && c.Y + (diameter / 2) <= height - 3 + 0.01)
-            && p.Select((a, i) => p.Skip(i + 1).All(b => Math.Sqrt(Math.Pow(a.X - b.X, 2) + Math.Pow(a.Y - b.Y, 2)) >= diameter + gap - 0.01)).All(x => x);
+        return p.All(c =>
+                c.X - (diameter / 2) >= 3 - 0.01
+                && c.Y - (diameter / 2) >= 3 - 0.01
+                && c.X + (diameter / 2) <= width - 3 + 0.01
+                && c.Y + (diameter / 2) <= height - 3 + 0.01
+            )
+            && p.Select(
+                    (a, i) =>
+                        p.Skip(i + 1)
+                            .All(b =>
+                                Math.Sqrt(Math.Pow(a.X - b.X, 2) + Math.Pow(a.Y - b.Y, 2)) >= diameter + gap - 0.01
+                            )
+                )
+                .All(x => x);
     }
 
     [Fact]
     public void Glue_areas_containers_and_trays()
     {
         Glue.Of(new(1000, 4)).MlEach.ShouldBe(6.283, 0.001);
-        CoverArea.Of(new(new("box", Length: 20, Width: 20, Height: 1), Width: 200, Height: 100)).ShouldSatisfyAllConditions(c => c.Fewest.ShouldBe(30), c => c.Most.ShouldBe(40));
-        ContainerCapacity.Of(new(1000, new("sphere", 20))).ShouldSatisfyAllConditions(c => c.Fewest.ShouldBe(131), c => c.Most.ShouldBe(152));
+        CoverArea
+            .Of(new(new("box", Length: 20, Width: 20, Height: 1), Width: 200, Height: 100))
+            .ShouldSatisfyAllConditions(c => c.Fewest.ShouldBe(30), c => c.Most.ShouldBe(40));
+        ContainerCapacity
+            .Of(new(1000, new("sphere", 20)))
+            .ShouldSatisfyAllConditions(c => c.Fewest.ShouldBe(131), c => c.Most.ShouldBe(152));
         // Salt: 292 g in a US cup (USDA FoodData Central, from memory).
         var tray = TrayFill.Of(new(300, 200, 3, Material: "salt"));
         (tray.VolumeMl, Math.Round(tray.MassG), Math.Round(tray.Cups, 2)).ShouldBe((180, 222, 0.76));
@@ -171,8 +222,13 @@ public class MeasuringTests
     {
         var board = ScrewBoard.Of(new(30, 18, 25, "cross", "slot", [new("square", 100, 100)]));
         (board.Screws, board.Protrudes, board.DriverFits).ShouldBe((16, true, false));
-        ScrewBoard.Of(new(15, 18, 200, "cross", "cross", Letters: "L", LetterHeight: 60)).ShouldSatisfyAllConditions(
-            b => b.Screws.ShouldBe(3), b => b.Protrudes.ShouldBeFalse(), b => b.PreDrillMm.ShouldBe(2.8));
+        ScrewBoard
+            .Of(new(15, 18, 200, "cross", "cross", Letters: "L", LetterHeight: 60))
+            .ShouldSatisfyAllConditions(
+                b => b.Screws.ShouldBe(3),
+                b => b.Protrudes.ShouldBeFalse(),
+                b => b.PreDrillMm.ShouldBe(2.8)
+            );
         Refusals.Of(() => ScrewBoard.Of(new(15, 18, 20, "cross", "cross", Letters: "ß"))).Field.ShouldBe("letters");
         foreach (var letter in "ABCDEFGHIJKLMNOPQRSTUVWXYZ")
         {
@@ -191,7 +247,9 @@ public class MeasuringTests
         var without = RecipeScale.Of(new(12, 100, "dough-wheat-cooked", Avoid: ["wheat"]), Published.Content.Recipes);
         without.Variant.ShouldNotBe("dough-wheat-cooked");
         without.Allergens.ShouldNotContain("wheat");
-        RecipeScale.Of(new(3, 10, Ingredients: [new("egg", 1, "piece"), new("water", 7, "mL")], Yield: 50, YieldUnit: "g"), []).MaxRatioError.ShouldBeGreaterThan(0.05);
+        RecipeScale
+            .Of(new(3, 10, Ingredients: [new("egg", 1, "piece"), new("water", 7, "mL")], Yield: 50, YieldUnit: "g"), [])
+            .MaxRatioError.ShouldBeGreaterThan(0.05);
         Refusals.Of(() => RecipeScale.Of(new(3, 10, "soup"), Published.Content.Recipes)).Field.ShouldBe("recipe");
     }
 
@@ -202,5 +260,7 @@ public class MeasuringTests
     [InlineData(236.588, 1, "cup")]
     [InlineData(414, 1.75, "cup")]
     public void Household_measures(double ml, double shown, string unit) =>
-        HouseholdMeasures.Nearest(ml, us: true).ShouldSatisfyAllConditions(m => m.Shown.ShouldBe(shown, 0.01), m => m.Unit.ShouldBe(unit));
+        HouseholdMeasures
+            .Nearest(ml, us: true)
+            .ShouldSatisfyAllConditions(m => m.Shown.ShouldBe(shown, 0.01), m => m.Unit.ShouldBe(unit));
 }

@@ -86,7 +86,9 @@ public sealed class FigureTests
         var places = Spaced.Along(wave, 9, closed: false);
         (places[0].To(new(10, 50)) < 1e-9 && places[^1].To(new(170, 50)) < 1e-6).ShouldBeTrue();
         var circle = Spaced.Along(Figures.Circle(new(0, 0), 30), 12, closed: true);
-        circle.Zip(circle.Skip(1), (a, b) => a.To(b)).ShouldAllBe(d => Math.Abs(d - (2 * 30 * Math.Sin(Math.PI / 12))) < 0.05);
+        circle
+            .Zip(circle.Skip(1), (a, b) => a.To(b))
+            .ShouldAllBe(d => Math.Abs(d - (2 * 30 * Math.Sin(Math.PI / 12))) < 0.05);
     }
 
     [Fact]
@@ -99,17 +101,32 @@ public sealed class FigureTests
         }
 
         figure.Scaled(2.5).Length.ShouldBe(2.5 * figure.Length, 1e-9);
-        figure.Mirrored(50).Mirrored(50).Runs[0].Along().Zip(figure.Runs[0].Along(), (a, b) => a.To(b)).ShouldAllBe(d => d < 1e-9);
+        figure
+            .Mirrored(50)
+            .Mirrored(50)
+            .Runs[0]
+            .Along()
+            .Zip(figure.Runs[0].Along(), (a, b) => a.To(b))
+            .ShouldAllBe(d => d < 1e-9);
     }
 
     [Fact]
     public void Every_capital_small_letter_and_numeral_has_its_strokes_within_the_field()
     {
-        foreach (var sign in Enumerable.Range('A', 26).Concat(Enumerable.Range('a', 26)).Concat(Enumerable.Range('0', 10)).Select(c => $"{(char)c}").Concat(["ñ", "Ñ", "é", "Á", "ü", "í"]))
+        foreach (
+            var sign in Enumerable
+                .Range('A', 26)
+                .Concat(Enumerable.Range('a', 26))
+                .Concat(Enumerable.Range('0', 10))
+                .Select(c => $"{(char)c}")
+                .Concat(["ñ", "Ñ", "é", "Á", "ü", "í"])
+        )
         {
             var strokes = Skeleton.Of(sign).ShouldNotBeNull(sign);
             var box = Box.Around(strokes.SelectMany(s => s.Runs.SelectMany(r => r.Along())));
-            (box.X >= -1.1 && box.Y >= -3.2 && box.Bottom <= 14.1 && box.Right <= 9.1).ShouldBeTrue($"{sign} covers {box}");
+            (box.X >= -1.1 && box.Y >= -3.2 && box.Bottom <= 14.1 && box.Right <= 9.1).ShouldBeTrue(
+                $"{sign} covers {box}"
+            );
             strokes.ShouldAllBe(s => s.Runs.Count == 1);
         }
 
@@ -121,7 +138,17 @@ public sealed class FigureTests
     [Fact]
     public void Forms_to_trace_come_in_the_order_in_which_most_children_copy_them() =>
         // Order of copied forms of the developmental test of visual-motor integration; from memory.
-        TraceForms.Order.ShouldBe(["down", "across", "circle", "cross", "rightSlant", "square", "leftSlant", "slantingCross", "triangle"]);
+        TraceForms.Order.ShouldBe([
+            "down",
+            "across",
+            "circle",
+            "cross",
+            "rightSlant",
+            "square",
+            "leftSlant",
+            "slantingCross",
+            "triangle",
+        ]);
 
     [Theory]
     [InlineData("dice", 6)]
@@ -144,14 +171,18 @@ public sealed class FigureTests
         }
     }
 
-    /// <summary>Fixed polyedges on the square lattice: 6 of two sticks, 22 of three (OEIS A096267; from memory).</summary>
+    /// <summary>Fixed polyedges on the square lattice: 6 of two sticks, 22 of three (OEIS A096267; from
+    /// memory).</summary>
     [Theory]
     [InlineData(2, 6)]
     [InlineData(3, 22)]
     public void Of_few_sticks_there_are_as_many_pictures_as_counted(int sticks, int known)
     {
-        var seen = Enumerable.Range(1, 60).SelectMany(seed => StickCards.Of(new(sticks, 40, 50, "quarter", seed)).Cards)
-            .Select(c => string.Join(' ', Edges(c, 40).Order())).ToHashSet();
+        var seen = Enumerable
+            .Range(1, 60)
+            .SelectMany(seed => StickCards.Of(new(sticks, 40, 50, "quarter", seed)).Cards)
+            .Select(c => string.Join(' ', Edges(c, 40).Order()))
+            .ToHashSet();
         seen.Count.ShouldBe(known);
     }
 
@@ -175,8 +206,11 @@ public sealed class FigureTests
     private static IEnumerable<string> Edges(StickCards.Card card, double length)
     {
         var (x, y) = (card.Sticks.Min(s => Math.Min(s.FromX, s.ToX)), card.Sticks.Min(s => Math.Min(s.FromY, s.ToY)));
-        (int, int) Place(double px, double py) => ((int)Math.Round((px - x) / length), (int)Math.Round((py - y) / length));
-        return card.Sticks.Select(s => (A: Place(s.FromX, s.FromY), B: Place(s.ToX, s.ToY))).Select(e => e.A.CompareTo(e.B) < 0 ? $"{e.A}{e.B}" : $"{e.B}{e.A}");
+        (int, int) Place(double px, double py) =>
+            ((int)Math.Round((px - x) / length), (int)Math.Round((py - y) / length));
+        return card
+            .Sticks.Select(s => (A: Place(s.FromX, s.FromY), B: Place(s.ToX, s.ToY)))
+            .Select(e => e.A.CompareTo(e.B) < 0 ? $"{e.A}{e.B}" : $"{e.B}{e.A}");
     }
 
     private static bool Touch((At From, At To) a, (At From, At To) b) =>
@@ -186,7 +220,10 @@ public sealed class FigureTests
     private static bool Cross((At From, At To) a, (At From, At To) b)
     {
         // Ten inner places of one, none of them on the other.
-        return Enumerable.Range(1, 9).Select(k => a.From + ((a.To - a.From) * (k / 10.0))).Any(p => p.ToLine(b.From, b.To) < 0.5);
+        return Enumerable
+            .Range(1, 9)
+            .Select(k => a.From + ((a.To - a.From) * (k / 10.0)))
+            .Any(p => p.ToLine(b.From, b.To) < 0.5);
     }
 
     private static IEnumerable<At> Middles(Figure figure)

@@ -5,7 +5,8 @@ using Nido.Sheets;
 
 namespace Nido.Core.Tests.Paper;
 
-/// <summary>What ideas put into their sheets is taken by them, whatever the step, the thing it is bound to and the paper.</summary>
+/// <summary>What ideas put into their sheets is taken by them, whatever the step, the thing it is bound to and the
+/// paper.</summary>
 public sealed class FromIdeaTests
 {
     [Fact]
@@ -23,7 +24,9 @@ public sealed class FromIdeaTests
                     var values = new FromIdea(idea.Theme, idea, step, rung, ["Anouk", "Zoë"]).For(need.Sheet);
                     foreach (var paper in Enum.GetValues<PaperSize>())
                     {
-                        var sheet = SheetKinds.Get(need.Sheet).Make(values, SheetLawTests.Setting(paper), Lettering.Ours);
+                        var sheet = SheetKinds
+                            .Get(need.Sheet)
+                            .Make(values, SheetLawTests.Setting(paper), Lettering.Ours);
                         SheetLawTests.Holds(sheet);
                         made.Add(need.Sheet);
                     }
@@ -39,8 +42,16 @@ public sealed class FromIdeaTests
     {
         var input = DemoWeek.Input(Published.Content);
         var idea = input.Ideas.First(i => i.Technique.Id == "snip-and-cut" && i.Steps.Any(s => s.Number == 5));
-        double Width(int step) => new FromIdea(
-            idea.Theme, idea, idea.Steps.First(s => s.Number == step), input.Ladders["scissors"].Steps[step - 1], []).For("cutting-lines").Numbers!["width"];
+        double Width(int step) =>
+            new FromIdea(
+                idea.Theme,
+                idea,
+                idea.Steps.First(s => s.Number == step),
+                input.Ladders["scissors"].Steps[step - 1],
+                []
+            )
+                .For("cutting-lines")
+                .Numbers!["width"];
         Width(4).ShouldBe(10);
         Width(5).ShouldBe(8);
     }

@@ -10,28 +10,44 @@ namespace Nido.Core.Tests.Paper;
 /// <summary>Sheets read back from their PDF, and compared with their SVG.</summary>
 public sealed class PrintedTests
 {
-    private static Sheet Made(string kind, PaperSize paper = PaperSize.A4, Dictionary<string, double>? numbers = null, Dictionary<string, IReadOnlyList<string>>? lists = null) =>
-        SheetKinds.Get(kind).Make(new(numbers, null, lists), SheetLawTests.Setting(paper), Lettering.Ours);
+    private static Sheet Made(
+        string kind,
+        PaperSize paper = PaperSize.A4,
+        Dictionary<string, double>? numbers = null,
+        Dictionary<string, IReadOnlyList<string>>? lists = null
+    ) => SheetKinds.Get(kind).Make(new(numbers, null, lists), SheetLawTests.Setting(paper), Lettering.Ours);
 
     [Theory]
     [InlineData(PaperSize.A4, 595.28, 841.89)]
     [InlineData(PaperSize.Letter, 612, 792)]
-    public void The_paper_is_as_large_as_published_and_the_check_line_100_mm(PaperSize paper, double width, double height)
+    public void The_paper_is_as_large_as_published_and_the_check_line_100_mm(
+        PaperSize paper,
+        double width,
+        double height
+    )
     {
         // ISO 216: 210 × 297 mm; ANSI/ASME Y14.1: 8.5 × 11 in; 72 points to the inch.
         using var pdf = PdfDocument.Open(SheetPdf.Of("Sheet", "en", Made("cutting-lines", paper).Pages));
         var page = pdf.GetPage(1);
         page.Width.ShouldBe(width, 0.01);
         page.Height.ShouldBe(height, 0.01);
-        Paths(page).Select(p => p.GetBoundingRectangle()!.Value).ShouldContain(b => Math.Abs(b.Width - 283.46) <= 0.05 && b.Height < 0.01);
+        Paths(page)
+            .Select(p => p.GetBoundingRectangle()!.Value)
+            .ShouldContain(b => Math.Abs(b.Width - 283.46) <= 0.05 && b.Height < 0.01);
     }
 
     [Fact]
     public void Squares_are_as_many_as_asked_and_each_side_as_long_to_a_tenth_of_a_millimetre()
     {
-        using var pdf = PdfDocument.Open(SheetPdf.Of("Squares", "en", Made("squares", numbers: new() { ["side"] = 19, ["count"] = 88 }).Pages));
-        var sides = pdf.GetPages().SelectMany(Paths).Select(p => p.GetBoundingRectangle()!.Value)
-            .Where(b => Math.Abs(b.Width - b.Height) < 0.01 && b.Width > 40).Select(b => b.Width / SheetPdf.PerMm).ToArray();
+        using var pdf = PdfDocument.Open(
+            SheetPdf.Of("Squares", "en", Made("squares", numbers: new() { ["side"] = 19, ["count"] = 88 }).Pages)
+        );
+        var sides = pdf.GetPages()
+            .SelectMany(Paths)
+            .Select(p => p.GetBoundingRectangle()!.Value)
+            .Where(b => Math.Abs(b.Width - b.Height) < 0.01 && b.Width > 40)
+            .Select(b => b.Width / SheetPdf.PerMm)
+            .ToArray();
         sides.Length.ShouldBe(88);
         // Dashes are drawn as what they cover: the width of the line lies about the side.
         sides.ShouldAllBe(s => Math.Abs(s - StrokeLook.Of(Stroke.Cut).Width - 19) < 0.1);
@@ -114,5 +130,6 @@ public sealed class PrintedTests
         }
     }
 
-    private static IEnumerable<PdfPath> Paths(UglyToad.PdfPig.Content.Page page) => page.Paths.Where(p => p.GetBoundingRectangle() is not null);
+    private static IEnumerable<PdfPath> Paths(UglyToad.PdfPig.Content.Page page) =>
+        page.Paths.Where(p => p.GetBoundingRectangle() is not null);
 }

@@ -28,10 +28,20 @@ public class PrepScheduleTests
     [Fact]
     public void The_chain_that_must_be_begun_first_is_the_critical_one()
     {
-        var laid = Lay([Task("long", 10, 4, wait: 40) with { Before = 1 }, Task("then", 5, 4), Task("soon", 10, 1), Task("later", 20, 4)]);
+        var laid = Lay([
+            Task("long", 10, 4, wait: 40) with
+            {
+                Before = 1,
+            },
+            Task("then", 5, 4),
+            Task("soon", 10, 1),
+            Task("later", 20, 4),
+        ]);
         laid.Where(t => t.IsCritical).Select(t => t.What).ShouldBe(["soon"]);
         Lay([Task("long", 10, 4, wait: 100) with { Before = 1 }, Task("then", 5, 4), Task("soon", 10, 2)])
-            .Where(t => t.IsCritical).Select(t => t.What).ShouldBe(["long", "then"]);
+            .Where(t => t.IsCritical)
+            .Select(t => t.What)
+            .ShouldBe(["long", "then"]);
     }
 
     [Fact]
@@ -40,8 +50,14 @@ public class PrepScheduleTests
         var laid = PrepSchedule.Of([Task("clay", 10, 1, wait: 60)], 45, WeekDays.MondayToFriday, Monday, Week);
         laid.Single().TooLate!.ShouldContain("from Thursday on");
         laid.Single().Evening.ShouldBe(Monday);
-        PrepSchedule.Of([Task("clay", 10, 4, wait: 90)], 45, WeekDays.MondayToFriday, Monday.AddDays(3), Week).Single().TooLate!.ShouldContain("this week");
-        PrepSchedule.Of([Task("clay", 10, 4, wait: 14)], 45, WeekDays.MondayToFriday, Monday, Week).Single().TooLate.ShouldBeNull();
+        PrepSchedule
+            .Of([Task("clay", 10, 4, wait: 90)], 45, WeekDays.MondayToFriday, Monday.AddDays(3), Week)
+            .Single()
+            .TooLate!.ShouldContain("this week");
+        PrepSchedule
+            .Of([Task("clay", 10, 4, wait: 14)], 45, WeekDays.MondayToFriday, Monday, Week)
+            .Single()
+            .TooLate.ShouldBeNull();
     }
 
     [Fact]
@@ -55,21 +71,42 @@ public class PrepScheduleTests
     public void Laws_of_any_list_of_tasks(int seed)
     {
         var chance = new SeededChance((ulong)seed);
-        PrepTask[] tasks = [.. Enumerable.Range(0, 14).Select(k => Task($"t{k}", 1 + chance.Next(25), chance.Next(5), chance.Next(3) == 0 ? chance.Next(50) : 0))];
-        tasks = [.. tasks.Select((t, k) => k % 4 == 0 && k + 1 < tasks.Length ? t with { Before = k + 1, NeededOn = tasks[k + 1].NeededOn } : t)];
+        PrepTask[] tasks =
+        [
+            .. Enumerable
+                .Range(0, 14)
+                .Select(k =>
+                    Task($"t{k}", 1 + chance.Next(25), chance.Next(5), chance.Next(3) == 0 ? chance.Next(50) : 0)
+                ),
+        ];
+        tasks =
+        [
+            .. tasks.Select(
+                (t, k) =>
+                    k % 4 == 0 && k + 1 < tasks.Length ? t with { Before = k + 1, NeededOn = tasks[k + 1].NeededOn } : t
+            ),
+        ];
         var laid = Lay(tasks);
         laid.Count.ShouldBe(tasks.Length);
         laid.Sum(t => t.Minutes).ShouldBe(tasks.Sum(t => t.Minutes));
         // Two weeks of evenings hold all of it, so none is fuller than it may be.
         laid.GroupBy(t => t.Evening).ShouldAllBe(g => g.Sum(t => t.Minutes) <= 45);
-        laid.ShouldAllBe(t => t.Evening <= t.Latest && t.Latest < t.NeededOn && t.Evening.DayOfWeek != DayOfWeek.Sunday && t.Evening.DayOfWeek != DayOfWeek.Saturday);
+        laid.ShouldAllBe(t =>
+            t.Evening <= t.Latest
+            && t.Latest < t.NeededOn
+            && t.Evening.DayOfWeek != DayOfWeek.Sunday
+            && t.Evening.DayOfWeek != DayOfWeek.Saturday
+        );
         foreach (var t in laid.Where(t => t.Before is not null))
         {
-            (laid[t.Before!.Value].Evening.DayNumber - t.Evening.DayNumber).ShouldBeGreaterThanOrEqualTo(t.WaitHours <= 1 ? 0 : (int)Math.Ceiling(t.WaitHours / 24.0));
+            (laid[t.Before!.Value].Evening.DayNumber - t.Evening.DayNumber).ShouldBeGreaterThanOrEqualTo(
+                t.WaitHours <= 1 ? 0 : (int)Math.Ceiling(t.WaitHours / 24.0)
+            );
         }
     }
 
-    private static IReadOnlyList<PrepTask> Lay(IReadOnlyList<PrepTask> tasks) => PrepSchedule.Of(tasks, 45, WeekDays.MondayToFriday, null, Week);
+    private static IReadOnlyList<PrepTask> Lay(IReadOnlyList<PrepTask> tasks) =>
+        PrepSchedule.Of(tasks, 45, WeekDays.MondayToFriday, null, Week);
 
     private static PrepTask Task(string what, int minutes, int day, int wait = 0) =>
         new(what, what, minutes, Monday.AddDays(day), Monday.AddDays(day), wait, false, []);

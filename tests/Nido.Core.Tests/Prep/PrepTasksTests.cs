@@ -17,7 +17,9 @@ public class PrepTasksTests
     [InlineData("2026-12-10", 38, "2026-12-08")]
     [InlineData("2026-12-10", 39, "2026-12-07")]
     public void Waits_push_the_evening_back(string needed, int wait, string evening) =>
-        PrepSchedule.EveningFor(DateOnly.Parse(needed), wait, WeekDays.MondayToFriday).ShouldBe(DateOnly.Parse(evening));
+        PrepSchedule
+            .EveningFor(DateOnly.Parse(needed), wait, WeekDays.MondayToFriday)
+            .ShouldBe(DateOnly.Parse(evening));
 
     [Fact]
     public void What_monday_needs_is_done_on_friday() =>
@@ -25,7 +27,9 @@ public class PrepTasksTests
 
     [Fact]
     public void A_group_that_meets_on_two_days_prepares_on_those() =>
-        PrepSchedule.EveningFor(new(2026, 12, 8), 0, WeekDays.Tuesday | WeekDays.Thursday).ShouldBe(new DateOnly(2026, 12, 3));
+        PrepSchedule
+            .EveningFor(new(2026, 12, 8), 0, WeekDays.Tuesday | WeekDays.Thursday)
+            .ShouldBe(new DateOnly(2026, 12, 3));
 
     [Fact]
     public void Tasks_of_ideas_and_of_what_is_made_stand_evening_by_evening()
@@ -37,10 +41,19 @@ public class PrepTasksTests
         tasks.Select(t => t.Evening).ShouldBeInOrder();
         tasks.ShouldAllBe(t => (t.InTheMorning ? t.Evening == t.NeededOn : t.Evening < t.NeededOn) && t.Minutes > 0);
         // What keeps a day is not done on the Friday before.
-        tasks.Where(t => t.KeepsDays is not null).ShouldAllBe(t => t.NeededOn.DayNumber - t.Evening.DayNumber <= t.KeepsDays);
+        tasks
+            .Where(t => t.KeepsDays is not null)
+            .ShouldAllBe(t => t.NeededOn.DayNumber - t.Evening.DayNumber <= t.KeepsDays);
         // What stays all week is laid once.
-        tasks.Sum(t => t.Minutes).ShouldBeGreaterThanOrEqualTo(plan.Filled.Where(f => problem.StayingAt[f.Slot] is not { } stays || stays.All[0] == f.Slot).Sum(f => f.Use.PrepMinutes));
-        tasks.Where(t => t.Cautions.Any(c => c.Rule.Severity == Nido.Core.Safety.Severity.AdultStep)).ShouldAllBe(t => t.AdultOnly);
+        tasks
+            .Sum(t => t.Minutes)
+            .ShouldBeGreaterThanOrEqualTo(
+                plan.Filled.Where(f => problem.StayingAt[f.Slot] is not { } stays || stays.All[0] == f.Slot)
+                    .Sum(f => f.Use.PrepMinutes)
+            );
+        tasks
+            .Where(t => t.Cautions.Any(c => c.Rule.Severity == Nido.Core.Safety.Severity.AdultStep))
+            .ShouldAllBe(t => t.AdultOnly);
         foreach (var made in plan.Materials().Where(l => l.Make is not null))
         {
             tasks.ShouldContain(t => t.For.EndsWith(made.Material.Name));
@@ -51,10 +64,30 @@ public class PrepTasksTests
     [Fact]
     public void What_is_missing_is_cut_from_sheets_mixed_by_recipe_and_its_colours_are_named()
     {
-        var few = Things.Plenty.ToDictionary(m => m.Key, m => m.Key is "dough-corn" or "dough-wheat" or "clay" or "card-strips" ? 0 : m.Value);
-        var input = Things.Week(Weeks.Six, onHand: few, only: t =>
-            t.Id is "dough-shapes" or "print-stamps" or "sort-the-post" or "hand-warm-up"
-            or "letter-match" or "position-words" or "feel-bag" or "punch-holes" or "clap-the-word" or "roll-and-catch" or "counting-rhyme" or "fold-letters" or "real-cleaning" or "throw-to-target");
+        var few = Things.Plenty.ToDictionary(
+            m => m.Key,
+            m => m.Key is "dough-corn" or "dough-wheat" or "clay" or "card-strips" ? 0 : m.Value
+        );
+        var input = Things.Week(
+            Weeks.Six,
+            onHand: few,
+            only: t =>
+                t.Id
+                    is "dough-shapes"
+                        or "print-stamps"
+                        or "sort-the-post"
+                        or "hand-warm-up"
+                        or "letter-match"
+                        or "position-words"
+                        or "feel-bag"
+                        or "punch-holes"
+                        or "clap-the-word"
+                        or "roll-and-catch"
+                        or "counting-rhyme"
+                        or "fold-letters"
+                        or "real-cleaning"
+                        or "throw-to-target"
+        );
         var problem = Weeks.Build(input);
         var dough = problem.Uses.First(u => u.Idea.Technique.Id == "dough-shapes" && u.Idea.Lead!.Id == "dough-corn");
         var punch = problem.Uses.First(u => u.Idea.Lead?.Id == "card-strips");

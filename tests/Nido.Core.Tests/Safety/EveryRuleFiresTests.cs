@@ -10,7 +10,8 @@ using Nido.Data;
 namespace Nido.Core.Tests.Safety;
 
 /// <summary>
-/// A rule that cannot fire is no rule: each is met by something of the shipped catalogue, from the material over the technique and
+/// A rule that cannot fire is no rule: each is met by something of the shipped catalogue, from the material over the
+/// technique and
 /// the group to the finding on the board or at the prep task, or it is written for things a house adds itself.
 /// </summary>
 public class EveryRuleFiresTests
@@ -19,37 +20,88 @@ public class EveryRuleFiresTests
 
     private static readonly Block[] Blocks =
     [
-        new("shelf", "Shelf", BlockKind.Shelf, new(9, 0), 30, 1), new("circle", "Circle", BlockKind.Circle, new(9, 30), 15, 1),
-        new("stations", "Stations", BlockKind.Stations, new(10, 0), 45, 1), new("outdoors", "Outdoors", BlockKind.Outdoors, new(11, 0), 25, 1),
+        new("shelf", "Shelf", BlockKind.Shelf, new(9, 0), 30, 1),
+        new("circle", "Circle", BlockKind.Circle, new(9, 30), 15, 1),
+        new("stations", "Stations", BlockKind.Stations, new(10, 0), 45, 1),
+        new("outdoors", "Outdoors", BlockKind.Outdoors, new(11, 0), 25, 1),
         new("table", "Table", BlockKind.Table, new(14, 0), 20, 1),
     ];
 
     private static readonly ChildrenGroup Wary = Things.Group(
         [
-            Things.Child("Tiny", 16, mouths: true), Things.Child("Small", 30),
-            Things.Child("Other", 60, allergies: [.. Content.Allergens.All.Where(a => a.Means.Count == 0).Select(a => a.Id)]) with { Hand = Hand.Left, UnknownAllergies = ["annatto"] },
-        ], Blocks, adults: 6);
+            Things.Child("Tiny", 16, mouths: true),
+            Things.Child("Small", 30),
+            Things.Child(
+                "Other",
+                60,
+                allergies: [.. Content.Allergens.All.Where(a => a.Means.Count == 0).Select(a => a.Id)]
+            ) with
+            {
+                Hand = Hand.Left,
+                UnknownAllergies = ["annatto"],
+            },
+        ],
+        Blocks,
+        adults: 6
+    );
 
     private static readonly ChildrenGroup Old = Things.Group(
-        [Things.Child("Big", 64), Things.Child("Planned", 66, allergies: ["rice", "wheat", "maize"]) with { Plans = [.. Content.Materials.Select(m => new WrittenPlan(m.Id, "Lead", new(2026, 3, 3), "baked only"))], Hand = Hand.Left }],
-        Blocks, adults: 6);
+        [
+            Things.Child("Big", 64),
+            Things.Child("Planned", 66, allergies: ["rice", "wheat", "maize"]) with
+            {
+                Plans =
+                [
+                    .. Content.Materials.Select(m => new WrittenPlan(m.Id, "Lead", new(2026, 3, 3), "baked only")),
+                ],
+                Hand = Hand.Left,
+            },
+        ],
+        Blocks,
+        adults: 6
+    );
 
     private static readonly ChildrenGroup[] Groups =
     [
-        Old, Wary, Wary with { Settings = Wary.Settings with { Food = FoodRule.Never } }, Old with { Settings = Old.Settings with { Food = FoodRule.Freely } },
-        Wary with { Children = [.. Wary.Children.Select(c => c with { Allergies = [], UnknownAllergies = [] })], Settings = Wary.Settings with { SmallParts = SmallPartsRule.WatchedTable } },
-        Old with { Kind = GroupKind.DropIn, Expected = [new(24, 60, 6)] },
-        Old with { Kind = GroupKind.DropIn, Expected = [new(48, 72, 6)], Settings = Old.Settings with { LetIn = Content.Allergens.Published } },
+        Old,
+        Wary,
+        Wary with
+        {
+            Settings = Wary.Settings with { Food = FoodRule.Never },
+        },
+        Old with
+        {
+            Settings = Old.Settings with { Food = FoodRule.Freely },
+        },
+        Wary with
+        {
+            Children = [.. Wary.Children.Select(c => c with { Allergies = [], UnknownAllergies = [] })],
+            Settings = Wary.Settings with { SmallParts = SmallPartsRule.WatchedTable },
+        },
+        Old with
+        {
+            Kind = GroupKind.DropIn,
+            Expected = [new(24, 60, 6)],
+        },
+        Old with
+        {
+            Kind = GroupKind.DropIn,
+            Expected = [new(48, 72, 6)],
+            Settings = Old.Settings with { LetIn = Content.Allergens.Published },
+        },
     ];
 
-    public static TheoryData<string> Rules { get; } = [.. Content.SafetyRules.Where(r => !r.IsForOwnThings).Select(r => r.Id)];
+    public static TheoryData<string> Rules { get; } =
+    [.. Content.SafetyRules.Where(r => !r.IsForOwnThings).Select(r => r.Id)];
 
     [Theory]
     [MemberData(nameof(Rules))]
     public void Something_shipped_makes_it_fire_from_material_to_finding(string id)
     {
         var rule = Content.SafetyRules.Single(r => r.Id == id);
-        (Places(rule).Any(x => x) || AtPrep(rule)).ShouldBeTrue($"{id} never fires: ship what makes it fire, or mark it `for-own-things`");
+        (Places(rule).Any(x => x) || AtPrep(rule)).ShouldBeTrue(
+            $"{id} never fires: ship what makes it fire, or mark it `for-own-things`"
+        );
     }
 
     [Fact]
@@ -61,7 +113,8 @@ public class EveryRuleFiresTests
         }
     }
 
-    public static TheoryData<string> OwnRules { get; } = [.. Content.SafetyRules.Where(r => r.IsForOwnThings).Select(r => r.Id)];
+    public static TheoryData<string> OwnRules { get; } =
+    [.. Content.SafetyRules.Where(r => r.IsForOwnThings).Select(r => r.Id)];
 
     [Theory]
     [MemberData(nameof(OwnRules))]
@@ -69,32 +122,67 @@ public class EveryRuleFiresTests
     {
         // One answer or two, any size, with a cord and without.
         ThingAnswer[] answers = [.. Content.Questions.SelectMany(q => q.Answers)];
-        Body[] bodies = [new(Shape.Box, 400, 300, 20), new(Shape.Rod, 400, 20, 0), new(Shape.Sphere, 0, 20, 0), Body.Unmeasured(Shape.Box), new(Shape.Loose, 0, 0, 0)];
+        Body[] bodies =
+        [
+            new(Shape.Box, 400, 300, 20),
+            new(Shape.Rod, 400, 20, 0),
+            new(Shape.Sphere, 0, 20, 0),
+            Body.Unmeasured(Shape.Box),
+            new(Shape.Loose, 0, 0, 0),
+        ];
         var infants = Wary with { Children = [.. Wary.Children, Things.Child("Baby", 11)] };
         (
             from two in answers.Prepend(null)
             from one in answers
             from body in bodies
             from cord in (bool[])[false, true]
-            from findings in (IReadOnlyList<Finding>[])[new OwnThing("Thing", body, cord, null, 500, false, 1000, two is null ? [one] : [one, two]).Judged(Things.Safety, infants, Things.Monday)]
+            from findings in (IReadOnlyList<Finding>[])
+                [
+                    new OwnThing("Thing", body, cord, null, 500, false, 1000, two is null ? [one] : [one, two]).Judged(
+                        Things.Safety,
+                        infants,
+                        Things.Monday
+                    ),
+                ]
             where findings.Any(f => f.Rule.Id == id)
-            select id).Any().ShouldBeTrue(id);
+            select id
+        )
+            .Any()
+            .ShouldBeTrue(id);
     }
 
-    private static readonly MadePiece?[] Pieces = [null, .. Content.Techniques.SelectMany(t => t.Steps).SelectMany(s => s.Makes).DistinctBy(m => m.Body)];
+    private static readonly MadePiece?[] Pieces =
+    [
+        null,
+        .. Content.Techniques.SelectMany(t => t.Steps).SelectMany(s => s.Makes).DistinctBy(m => m.Body),
+    ];
 
     private static readonly Dictionary<string, HandledThing[]> AtHand = Content.Materials.ToDictionary(
-        m => m.Id, m => Pieces.SelectMany(p => HandledThing.AtHand(m, p, Things.Safety.Holds.Of(m), 1e6)).DistinctBy(t => (t.Name, t.Body)).ToArray());
+        m => m.Id,
+        m =>
+            Pieces
+                .SelectMany(p => HandledThing.AtHand(m, p, Things.Safety.Holds.Of(m), 1e6))
+                .DistinctBy(t => (t.Name, t.Body))
+                .ToArray()
+    );
 
-    /// <summary>Materials that meet what the rule asks of a thing, for some child of some group; one empty entry where it asks nothing.</summary>
-    private static IEnumerable<Material?> Candidates(SafetyRule rule) => !rule.When.AsksThing
-        ? Content.Techniques.Any(t => rule.When.Actions.Count == 0 || t.Actions.Any(rule.When.Actions.Contains)) ? new Material?[] { null } : []
-        : Content.Materials.Where(m => Groups.Any(g => Meets(rule, m, g))).Cast<Material?>();
+    /// <summary>Materials that meet what the rule asks of a thing, for some child of some group; one empty entry where
+    /// it asks nothing.</summary>
+    private static IEnumerable<Material?> Candidates(SafetyRule rule) =>
+        !rule.When.AsksThing
+            ? Content.Techniques.Any(t => rule.When.Actions.Count == 0 || t.Actions.Any(rule.When.Actions.Contains))
+                ? new Material?[] { null }
+                : []
+            : Content.Materials.Where(m => Groups.Any(g => Meets(rule, m, g))).Cast<Material?>();
 
     private static bool Meets(SafetyRule rule, Material material, ChildrenGroup group)
     {
         var room = group.On(Things.Monday);
-        return Things.Safety.Room(room, Things.Monday).Any(c => AtHand[material.Id].Any(t => rule.When.MetBy(t, new(Content.Allergens, group.Settings, c)) is not null));
+        return Things
+            .Safety.Room(room, Things.Monday)
+            .Any(c =>
+                AtHand[material.Id].Any(t => rule.When.MetBy(t, new(Content.Allergens, group.Settings, c)) is not null)
+            );
     }
 
     /// <summary>Lays out every idea that has a candidate in it, and looks at what the week finds.</summary>
@@ -102,7 +190,11 @@ public class EveryRuleFiresTests
     {
         foreach (var candidate in Candidates(rule))
         {
-            foreach (var technique in Content.Techniques.Where(t => rule.When.Actions.Count == 0 || t.Actions.Any(rule.When.Actions.Contains)))
+            foreach (
+                var technique in Content.Techniques.Where(t =>
+                    rule.When.Actions.Count == 0 || t.Actions.Any(rule.When.Actions.Contains)
+                )
+            )
             {
                 Material[] materials = candidate is null ? [.. Content.Materials] : WithRoomFor(candidate, technique);
                 if (materials.Length == 0)
@@ -111,7 +203,14 @@ public class EveryRuleFiresTests
                 }
 
                 var onHand = materials.ToDictionary(m => m.Id, _ => 1e6);
-                var (ideas, _) = IdeaComposer.Compose([technique], Content.Themes[0], materials, onHand, 3, Content.GoesWith);
+                var (ideas, _) = IdeaComposer.Compose(
+                    [technique],
+                    Content.Themes[0],
+                    materials,
+                    onHand,
+                    3,
+                    Content.GoesWith
+                );
                 foreach (var group in Groups)
                 {
                     yield return ideas.Any(i => Finds(rule, group, i, onHand));
@@ -120,24 +219,63 @@ public class EveryRuleFiresTests
         }
     }
 
-    /// <summary>The catalogue without what would take the candidate's role before it; nothing where it suits no role.</summary>
+    /// <summary>The catalogue without what would take the candidate's role before it; nothing where it suits no
+    /// role.</summary>
     private static Material[] WithRoomFor(Material candidate, Technique technique)
     {
-        RoleNeeds[] roles = [.. technique.Roles.SelectMany(r => technique.Steps.Select(s => s.Overrides.GetValueOrDefault(r.Name) ?? r.Needs).Append(r.Left).OfType<RoleNeeds>()).Distinct()];
-        RoleNeeds[] takes = [.. roles.Where(n => StandIns.Fails(candidate, n with { OpeningOver = null, OpeningOverRole = null }, null) is null)];
-        return takes.Length == 0 ? [] : [candidate, .. Content.Materials.Where(m => m != candidate && !takes.Any(n => StandIns.Fails(m, n with { OpeningOver = null, OpeningOverRole = null }, null) is null))];
+        RoleNeeds[] roles =
+        [
+            .. technique
+                .Roles.SelectMany(r =>
+                    technique
+                        .Steps.Select(s => s.Overrides.GetValueOrDefault(r.Name) ?? r.Needs)
+                        .Append(r.Left)
+                        .OfType<RoleNeeds>()
+                )
+                .Distinct(),
+        ];
+        RoleNeeds[] takes =
+        [
+            .. roles.Where(n =>
+                StandIns.Fails(candidate, n with { OpeningOver = null, OpeningOverRole = null }, null) is null
+            ),
+        ];
+        return takes.Length == 0
+            ? []
+            :
+            [
+                candidate,
+                .. Content.Materials.Where(m =>
+                    m != candidate
+                    && !takes.Any(n =>
+                        StandIns.Fails(m, n with { OpeningOver = null, OpeningOverRole = null }, null) is null
+                    )
+                ),
+            ];
     }
 
     private static bool Finds(SafetyRule rule, ChildrenGroup group, Idea idea, Dictionary<string, double> onHand)
     {
         var input = WeekInputs.Of(Content, group, Things.Monday, onHand, ([idea], []), Things.Safety);
         var (problem, _) = WeekProblem.Build(input with { Days = [.. input.Days.Take(1)] });
-        Placement[] placed = [.. problem.Blocks.Where(b => idea.Technique.Blocks.Contains(b.Kind)).Select(b => new Placement(0, b.Id, 0, idea.Id, false))];
+        Placement[] placed =
+        [
+            .. problem
+                .Blocks.Where(b => idea.Technique.Blocks.Contains(b.Kind))
+                .Select(b => new Placement(0, b.Id, 0, idea.Id, false)),
+        ];
         return placed.Any(p => WeekFindings.Of(new WeekPlan(problem, [p])).Any(f => f.RuleId == rule.Id));
     }
 
-    private static bool AtPrep(SafetyRule rule) => rule.When.Actions.Count > 0 && !rule.When.AsksThing && !rule.When.AsksChild
-        && Content.Techniques.SelectMany(t => t.Prep).Select(p => p.Actions).Concat(Content.Themes.SelectMany(t => t.Prep).Select(p => p.Actions))
-            .Concat(Content.MakeFrom.Select(w => w.Actions)).Concat(Content.Recipes.Select(r => r.Actions))
+    private static bool AtPrep(SafetyRule rule) =>
+        rule.When.Actions.Count > 0
+        && !rule.When.AsksThing
+        && !rule.When.AsksChild
+        && Content
+            .Techniques.SelectMany(t => t.Prep)
+            .Select(p => p.Actions)
+            .Concat(Content.Themes.SelectMany(t => t.Prep).Select(p => p.Actions))
+            .Concat(Content.MakeFrom.Select(w => w.Actions))
+            .Concat(Content.Recipes.Select(r => r.Actions))
             .Any(actions => Things.Safety.CautionsFor(actions, Old, Things.Monday).Any(f => f.Rule == rule));
 }

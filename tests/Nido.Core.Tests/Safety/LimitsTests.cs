@@ -20,7 +20,8 @@ public class LimitsTests
     [InlineData(60, 18.3)]
     public void Usual_weights(int months, double kg) => BodyWeight.At(months).ShouldBe(kg, 0.01);
 
-    // Harm is reported from about 0.5 g of salt for each kg (from memory): 16 months weigh 10.1 kg, so 5.07 g is the limit.
+    // Harm is reported from about 0.5 g of salt for each kg (from memory): 16 months weigh 10.1 kg, so 5.07 g is the
+    // limit.
     [Theory]
     [InlineData("salt", 200, 16, true, true)]
     [InlineData("salt", 5.1, 16, false, true)]
@@ -50,7 +51,9 @@ public class LimitsTests
     {
         const double Loose = 3;
         var (salt, dough) = (Published.Content.Material("salt")!, Published.Content.Material("dough-wheat")!);
-        var things = HandledThing.AtHand(salt, null, null, Loose).Concat(HandledThing.AtHand(dough, null, null, (inAll - Loose) / dough.Grams["salt"]));
+        var things = HandledThing
+            .AtHand(salt, null, null, Loose)
+            .Concat(HandledThing.AtHand(dough, null, null, (inAll - Loose) / dough.Grams["salt"]));
         var found = Things.Safety.Of([.. things], [], Things.Group([Things.Child("Child", 16)]), Things.Monday);
         found.Any(f => f.Rule.Id == "salt-dose").ShouldBe(keptOut);
     }
@@ -118,11 +121,16 @@ public class LimitsTests
     [Fact]
     public void A_written_plan_allows_one_material_and_is_shown_where_it_counts()
     {
-        var planned = Things.Child("Ivo", 48, allergies: "coeliac") with { Plans = [new("dough-wheat", "Lead", new(2026, 3, 3), "baked only")] };
+        var planned = Things.Child("Ivo", 48, allergies: "coeliac") with
+        {
+            Plans = [new("dough-wheat", "Lead", new(2026, 3, 3), "baked only")],
+        };
         Check("dough-wheat", 1, planned).ShouldBeNull();
         Check("pasta-tubes", 1, planned)!.Rule.Id.ShouldBe("allergen");
         var (idea, group) = (Idea("dough-wheat", 1), Things.Group([planned]));
-        var shown = Things.Safety.Cautions(idea, [.. idea.Steps], Table, group, Things.Monday).Single(c => c.Rule.Id == "allergen-by-plan");
+        var shown = Things
+            .Safety.Cautions(idea, [.. idea.Steps], Table, group, Things.Monday)
+            .Single(c => c.Rule.Id == "allergen-by-plan");
         shown.Whom.ShouldBe(["Ivo"]);
         shown.Why[0].ShouldContain("by the plan of 2026-03-03: baked only (entered by Lead)");
         // The plan is the child's: another one with the allergy is still kept from it.
@@ -135,14 +143,19 @@ public class LimitsTests
     {
         var group = Things.Group([Things.Child("Child", 70) with { UnknownAllergies = ["annatto"] }]);
         var idea = Idea("rice", 1);
-        Things.Safety.Cautions(idea, [.. idea.Steps], Table, group, Things.Monday).Single(c => c.Rule.Id == "unread-allergy").Why[0]
+        Things
+            .Safety.Cautions(idea, [.. idea.Steps], Table, group, Things.Monday)
+            .Single(c => c.Rule.Id == "unread-allergy")
+            .Why[0]
             .ShouldStartWith("Nido cannot watch for \u201cannatto\u201d of Child. Say which materials hold it");
         Things.Safety.KeptOut(idea, idea.Steps[0], Table, group, Things.Monday)[0].ShouldBeNull();
         var marked = Things.Safety.With(new Dictionary<string, IReadOnlyList<string>> { ["own:annatto"] = ["rice"] });
         marked.KeptOut(idea, idea.Steps[0], Table, group, Things.Monday)[0]!.Rule.Id.ShouldBe("allergen");
         var other = Idea("oats", 1);
         marked.KeptOut(other, other.Steps[0], Table, group, Things.Monday)[0].ShouldBeNull();
-        marked.Cautions(other, [.. other.Steps], Table, group, Things.Monday).ShouldNotContain(c => c.Rule.Id == "unread-allergy");
+        marked
+            .Cautions(other, [.. other.Steps], Table, group, Things.Monday)
+            .ShouldNotContain(c => c.Rule.Id == "unread-allergy");
     }
 
     [Fact]
@@ -150,7 +163,15 @@ public class LimitsTests
     {
         var session = Things.Group([]) with { Kind = GroupKind.DropIn, Expected = [new(48, 72, 6)] };
         string? Rule(string material, params string[] letIn) =>
-            Things.Safety.KeptOut(Idea(material, 1), Idea(material, 1).Steps[0], Table, (session with { Settings = session.Settings with { LetIn = letIn } }).On(Things.Monday), Things.Monday)[0]?.Rule.Id;
+            Things
+                .Safety.KeptOut(
+                    Idea(material, 1),
+                    Idea(material, 1).Steps[0],
+                    Table,
+                    (session with { Settings = session.Settings with { LetIn = letIn } }).On(Things.Monday),
+                    Things.Monday
+                )[0]
+                ?.Rule.Id;
         Rule("dough-wheat").ShouldBe("allergen-drop-in");
         Rule("oats").ShouldBe("allergen-drop-in");
         Rule("yoghurt-pots").ShouldBe("allergen-drop-in");
@@ -162,31 +183,82 @@ public class LimitsTests
     [Fact]
     public void What_is_never_lifted_is_not_whatever_was_written()
     {
-        string[] never = ["allergen", "allergen-drop-in", "magnet", "battery", "water-bead", "balloon", "choking-food", "raw-flour", "raw-egg"];
-        Published.Content.SafetyRules.Where(r => r.IsNeverLifted).Select(r => r.Id).ShouldBeSubsetOf([.. never, "cleaner-box", "medicine-box"]);
+        string[] never =
+        [
+            "allergen",
+            "allergen-drop-in",
+            "magnet",
+            "battery",
+            "water-bead",
+            "balloon",
+            "choking-food",
+            "raw-flour",
+            "raw-egg",
+        ];
+        Published
+            .Content.SafetyRules.Where(r => r.IsNeverLifted)
+            .Select(r => r.Id)
+            .ShouldBeSubsetOf([.. never, "cleaner-box", "medicine-box"]);
         never.ShouldBeSubsetOf(Published.Content.SafetyRules.Where(r => r.IsNeverLifted).Select(r => r.Id));
         var idea = Idea("grapes", 1);
-        var lifted = Things.Safety.With([new RuleOverride("o", idea.Id, "", "choking-food", "", "Lead", "They are cut in four", DateTimeOffset.UnixEpoch, null)]);
-        lifted.KeptOut(idea, idea.Steps[0], Table, Things.Group([Things.Child("Child", 40)]), Things.Monday)[0]!.Rule.Id.ShouldBe("choking-food");
+        var lifted = Things.Safety.With([
+            new RuleOverride(
+                "o",
+                idea.Id,
+                "",
+                "choking-food",
+                "",
+                "Lead",
+                "They are cut in four",
+                DateTimeOffset.UnixEpoch,
+                null
+            ),
+        ]);
+        lifted.KeptOut(idea, idea.Steps[0], Table, Things.Group([Things.Child("Child", 40)]), Things.Monday)[
+            0
+        ]!.Rule.Id.ShouldBe("choking-food");
     }
 
     [Fact]
     public void A_line_that_is_fastened_along_a_wall_is_no_free_cord()
     {
         var pegs = Published.Content.Techniques.Single(t => t.Id == "pegs-on-line");
-        var step = new IdeaStep(1, "", 2, new Dictionary<string, StandIn> { ["line"] = new(Published.Content.Material("string")!, 90, []) }, []);
+        var step = new IdeaStep(
+            1,
+            "",
+            2,
+            new Dictionary<string, StandIn> { ["line"] = new(Published.Content.Material("string")!, 90, []) },
+            []
+        );
         var idea = new Idea("i", pegs, Published.Content.Themes[0], "", null, [step]);
         var group = Things.Group([Things.Child("Child", 30)]);
         Things.Safety.KeptOut(idea, step, Table, group, Things.Monday)[0].ShouldBeNull();
-        var free = idea with { Technique = pegs with { Roles = [.. pegs.Roles.Select(r => r with { Fixed = false })] } };
+        var free = idea with
+        {
+            Technique = pegs with { Roles = [.. pegs.Roles.Select(r => r with { Fixed = false })] },
+        };
         Things.Safety.KeptOut(free, step, Table, group, Things.Monday)[0]!.Rule.Id.ShouldBe("long-cord");
     }
 
-    private static Finding? Check(string material, double amount, Child child, FoodRule food = FoodRule.WithAllergyCheck)
+    private static Finding? Check(
+        string material,
+        double amount,
+        Child child,
+        FoodRule food = FoodRule.WithAllergyCheck
+    )
     {
         var idea = Idea(material, amount);
         var group = Things.Group([child]);
-        return Things.Safety.KeptOut(idea, idea.Steps[0], Table, group with { Settings = group.Settings with { Food = food } }, Things.Monday)[0];
+        return Things.Safety.KeptOut(
+            idea,
+            idea.Steps[0],
+            Table,
+            group with
+            {
+                Settings = group.Settings with { Food = food },
+            },
+            Things.Monday
+        )[0];
     }
 
     private static Idea Idea(string material, double amount)
@@ -194,6 +266,13 @@ public class LimitsTests
         var role = new Role("piece", Things.Needs(), Per.Child, new QuantityRule(QuantityKind.Fixed, amount), 0, false);
         var technique = Published.Content.Techniques.Single(t => t.Id == "sort-by-kind") with { Roles = [role] };
         var bound = Published.Content.Material(material)!;
-        return new Idea("i", technique, Published.Content.Themes[0], "", bound, [new IdeaStep(1, "", 1, new Dictionary<string, StandIn> { ["piece"] = new(bound, 90, []) }, [])]);
+        return new Idea(
+            "i",
+            technique,
+            Published.Content.Themes[0],
+            "",
+            bound,
+            [new IdeaStep(1, "", 1, new Dictionary<string, StandIn> { ["piece"] = new(bound, 90, []) }, [])]
+        );
     }
 }

@@ -31,7 +31,10 @@ public class SafetyCheckTests
     [Fact]
     public void A_watched_table_lifts_it_for_the_older_ones_but_not_in_a_rotation()
     {
-        var group = Things.Group([Things.Child("Young", 20), Things.Child("Older", 60)], smallParts: SmallPartsRule.WatchedTable);
+        var group = Things.Group(
+            [Things.Child("Young", 20), Things.Child("Older", 60)],
+            smallParts: SmallPartsRule.WatchedTable
+        );
         Check("beads-small", group, Table).ShouldBe(["small-part", null]);
         Check("beads-small", group, Stations).ShouldBe(["small-part", "small-part"]);
     }
@@ -88,15 +91,23 @@ public class SafetyCheckTests
     {
         Published.Content.SafetyRules.Count.ShouldBeGreaterThanOrEqualTo(20);
         Published.Content.SafetyRules.ShouldAllBe(r => r.Source.Length > 3 && r.DeferTo.Length > 3);
-        Published.Content.SafetyRules.ShouldAllBe(r => !r.Message.Contains("is safe", StringComparison.OrdinalIgnoreCase));
+        Published.Content.SafetyRules.ShouldAllBe(r =>
+            !r.Message.Contains("is safe", StringComparison.OrdinalIgnoreCase)
+        );
     }
 
     [Fact]
     public void No_composed_use_lets_a_child_work_at_a_step_that_is_barred()
     {
         var group = Things.Group(
-            [Things.Child("Young", 19, mouths: true), Things.Child("Middle", 34), Things.Child("Older", 62, allergies: ["wheat", "peanut"])],
-            Data.Demo.DemoScenario.Blocks, smallParts: SmallPartsRule.WatchedTable);
+            [
+                Things.Child("Young", 19, mouths: true),
+                Things.Child("Middle", 34),
+                Things.Child("Older", 62, allergies: ["wheat", "peanut"]),
+            ],
+            Data.Demo.DemoScenario.Blocks,
+            smallParts: SmallPartsRule.WatchedTable
+        );
         var (problem, _) = WeekProblem.Build(Things.Week(group));
         problem.Uses.Count.ShouldBeGreaterThan(200);
         foreach (var use in problem.Uses)
@@ -104,14 +115,16 @@ public class SafetyCheckTests
             foreach (var step in use.Idea.Steps)
             {
                 var keptOut = Things.Safety.KeptOut(use.Idea, step, use.Block, group, Things.Monday);
-                use.Children.Where((c, i) => c.InReach && c.Offer!.Step == step.Number && keptOut[i] is not null).ShouldBeEmpty(use.Idea.Id);
+                use.Children.Where((c, i) => c.InReach && c.Offer!.Step == step.Number && keptOut[i] is not null)
+                    .ShouldBeEmpty(use.Idea.Id);
             }
         }
     }
 
     private static string? KeptOut(string material, Child child) => Check(material, Things.Group([child]), Table)[0];
 
-    private static string?[] Check(string material, ChildrenGroup group, Block block) => Check(Published.Content.Material(material)!, group, block);
+    private static string?[] Check(string material, ChildrenGroup group, Block block) =>
+        Check(Published.Content.Material(material)!, group, block);
 
     private static string?[] Check(Material material, ChildrenGroup group, Block block)
     {

@@ -22,7 +22,10 @@ public class SafetyLawsTests
         var idea = Ideas[which % Ideas.Count];
         Child[] few = [.. ages.Append((byte)60).Take(4).Select((a, i) => Things.Child($"C{i}", 15 + (a % 60)))];
         var before = Room(few, watched);
-        var after = Room([.. few, Things.Child("New", 15 + (more % 60), mouths: more % 3 == 0, allergies: "wheat")], watched);
+        var after = Room(
+            [.. few, Things.Child("New", 15 + (more % 60), mouths: more % 3 == 0, allergies: "wheat")],
+            watched
+        );
         return idea.Steps.All(step =>
         {
             var was = Things.Safety.KeptOut(idea, step, Stations, before, Things.Monday);
@@ -39,7 +42,8 @@ public class SafetyLawsTests
         var alone = Room([Things.Child("Older", 60)], watched);
         return idea.Steps.All(step =>
             (Things.Safety.KeptOut(idea, step, Stations, room, Things.Monday, [false, true])[1] is null)
-            == (Things.Safety.KeptOut(idea, step, Stations, alone, Things.Monday)[0] is null));
+            == (Things.Safety.KeptOut(idea, step, Stations, alone, Things.Monday)[0] is null)
+        );
     }
 
     [Property(MaxTest = 30)]
@@ -50,11 +54,15 @@ public class SafetyLawsTests
         return idea.Steps.All(step => Alone(idea, step, months) || !Alone(idea, step, months + 1));
 
         static bool Alone(Idea idea, IdeaStep step, int months) =>
-            Things.Safety.KeptOut(idea, step, Table, Room([Things.Child("Child", months)], false), Things.Monday)[0] is not null;
+            Things.Safety.KeptOut(idea, step, Table, Room([Things.Child("Child", months)], false), Things.Monday)[0]
+                is not null;
     }
 
     [Property(MaxTest = 20)]
-    public bool A_lifted_rule_keeps_nobody_out_no_other_goes_with_it_and_what_is_never_lifted_stays(byte which, byte age)
+    public bool A_lifted_rule_keeps_nobody_out_no_other_goes_with_it_and_what_is_never_lifted_stays(
+        byte which,
+        byte age
+    )
     {
         var idea = Ideas[which % Ideas.Count];
         var room = Room([Things.Child("Child", 14 + (age % 40), mouths: true)], false);
@@ -62,11 +70,16 @@ public class SafetyLawsTests
         {
             foreach (var hazard in Things.Safety.Hazards(idea, step, room, Things.Monday))
             {
-                var lifted = Things.Safety.With([new("o", idea.Id, idea.Title, hazard.Rule.Id, "", "Lead", "reason", DateTimeOffset.UnixEpoch, null)]);
+                var lifted = Things.Safety.With([
+                    new("o", idea.Id, idea.Title, hazard.Rule.Id, "", "Lead", "reason", DateTimeOffset.UnixEpoch, null),
+                ]);
                 var now = lifted.KeptOut(idea, step, Stations, room, Things.Monday)[0];
                 if (hazard.Rule.IsNeverLifted)
                 {
-                    if (lifted.Cautions(idea, [step], Stations, room, Things.Monday).Any(c => c.Rule == hazard.Rule) || now is null)
+                    if (
+                        lifted.Cautions(idea, [step], Stations, room, Things.Monday).Any(c => c.Rule == hazard.Rule)
+                        || now is null
+                    )
                     {
                         return false;
                     }
@@ -74,9 +87,14 @@ public class SafetyLawsTests
                     continue;
                 }
 
-                if (now?.Rule.Id == hazard.Rule.Id
-                    || !lifted.Cautions(idea, [step], Stations, room, Things.Monday).Any(c => c.Rule == hazard.Rule && c.Lifted is not null)
-                    || lifted.Hazards(idea, step, room, Things.Monday).Count != Things.Safety.Hazards(idea, step, room, Things.Monday).Count)
+                if (
+                    now?.Rule.Id == hazard.Rule.Id
+                    || !lifted
+                        .Cautions(idea, [step], Stations, room, Things.Monday)
+                        .Any(c => c.Rule == hazard.Rule && c.Lifted is not null)
+                    || lifted.Hazards(idea, step, room, Things.Monday).Count
+                        != Things.Safety.Hazards(idea, step, room, Things.Monday).Count
+                )
                 {
                     return false;
                 }
@@ -90,9 +108,13 @@ public class SafetyLawsTests
     public void The_same_override_on_another_idea_lifts_nothing_here()
     {
         var room = Room([Things.Child("Child", 20)], false);
-        var (idea, step) = Ideas.SelectMany(i => i.Steps.Select(s => (i, s))).First(x => Things.Safety.KeptOut(x.i, x.s, Stations, room, Things.Monday)[0] is not null);
+        var (idea, step) = Ideas
+            .SelectMany(i => i.Steps.Select(s => (i, s)))
+            .First(x => Things.Safety.KeptOut(x.i, x.s, Stations, room, Things.Monday)[0] is not null);
         var rule = Things.Safety.KeptOut(idea, step, Stations, room, Things.Monday)[0]!.Rule;
-        var other = Things.Safety.With([new("o", "another.idea", "", rule.Id, "", "Lead", "reason", DateTimeOffset.UnixEpoch, null)]);
+        var other = Things.Safety.With([
+            new("o", "another.idea", "", rule.Id, "", "Lead", "reason", DateTimeOffset.UnixEpoch, null),
+        ]);
         other.KeptOut(idea, step, Stations, room, Things.Monday)[0]!.Rule.ShouldBe(rule);
     }
 
@@ -128,8 +150,20 @@ public class SafetyLawsTests
         var beads = Things.Thing("bead", Shape.Sphere, 0, 20, 0, tags: "wood");
         var step = new IdeaStep(1, "", 1, new Dictionary<string, StandIn> { ["piece"] = new(beads, 90, []) }, []);
         var idea = Ideas[0] with { Technique = Ideas[0].Technique with { Actions = [] }, Steps = [step] };
-        SafetyCheck.AdultsAsked(Things.Safety.Hazards(idea, step, Room([Things.Child("Young", 20), Things.Child("Older", 60)], true), Things.Monday), []).ShouldBe(1);
-        SafetyCheck.AdultsAsked(Things.Safety.Hazards(idea, step, Room([Things.Child("Older", 60)], true), Things.Monday), []).ShouldBe(0);
+        SafetyCheck
+            .AdultsAsked(
+                Things.Safety.Hazards(
+                    idea,
+                    step,
+                    Room([Things.Child("Young", 20), Things.Child("Older", 60)], true),
+                    Things.Monday
+                ),
+                []
+            )
+            .ShouldBe(1);
+        SafetyCheck
+            .AdultsAsked(Things.Safety.Hazards(idea, step, Room([Things.Child("Older", 60)], true), Things.Monday), [])
+            .ShouldBe(0);
     }
 
     [Fact]
@@ -139,7 +173,11 @@ public class SafetyLawsTests
         var wash = Published.Content.SafetyRules.Single(r => r.Id == "wash-before-eating").When;
         HandledThing.AtHand(pen, null).Count(t => wash.MetBy(t, Things.Asked) is not null).ShouldBe(1);
         var apart = Published.Content.SafetyRules.Single(r => r.Id == "comes-apart").When;
-        HandledThing.AtHand(pen, null).Where(t => apart.MetBy(t, Things.Asked) is not null).Single().Name.ShouldBe("Felt pens, cap");
+        HandledThing
+            .AtHand(pen, null)
+            .Where(t => apart.MetBy(t, Things.Asked) is not null)
+            .Single()
+            .Name.ShouldBe("Felt pens, cap");
     }
 
     [Fact]
@@ -165,5 +203,9 @@ public class SafetyLawsTests
     }
 
     private static ChildrenGroup Room(IReadOnlyList<Child> children, bool watched) =>
-        Things.Group(children, [Table, Stations], smallParts: watched ? SmallPartsRule.WatchedTable : SmallPartsRule.Never);
+        Things.Group(
+            children,
+            [Table, Stations],
+            smallParts: watched ? SmallPartsRule.WatchedTable : SmallPartsRule.Never
+        );
 }

@@ -4,7 +4,8 @@ using Nido.Core.Safety;
 
 namespace Nido.Core.Tests.Safety;
 
-/// <summary>The test cylinder is that of 16 CFR 1501.4; the limits of rods and cubes come from a numeric search of its geometry (from memory).</summary>
+/// <summary>The test cylinder is that of 16 CFR 1501.4; the limits of rods and cubes come from a numeric search of its
+/// geometry (from memory).</summary>
 public class SmallPartTests
 {
     [Theory]
@@ -14,7 +15,8 @@ public class SmallPartTests
     [InlineData(6, 55.9, false)]
     [InlineData(31.7, 20, true)]
     [InlineData(31.9, 1, false)]
-    public void Rods_and_discs(double diameter, double length, bool fits) => SmallPart.RodFits(diameter, length).ShouldBe(fits);
+    public void Rods_and_discs(double diameter, double length, bool fits) =>
+        SmallPart.RodFits(diameter, length).ShouldBe(fits);
 
     [Theory]
     [InlineData(22.4, 22.4, 22.4, true)]
@@ -35,16 +37,20 @@ public class SmallPartTests
     [Theory]
     [InlineData(44.4, true)]
     [InlineData(44.5, false)]
-    public void Small_balls(double diameter, bool small) =>
-        SmallPart.Is(Things.Ball(diameter).Body).ShouldBe(small);
+    public void Small_balls(double diameter, bool small) => SmallPart.Is(Things.Ball(diameter).Body).ShouldBe(small);
 
     [Fact]
-    public void What_is_poured_has_no_body() =>
-        SmallPart.Is(Published.Content.Material("rice")!.Body).ShouldBeFalse();
+    public void What_is_poured_has_no_body() => SmallPart.Is(Published.Content.Material("rice")!.Body).ShouldBeFalse();
 
     [Fact]
-    public void A_thin_stick_is_judged_alike_however_it_lies() =>
-        ((double[][])[[10, 47, 10], [47, 10, 10], [10, 10, 47]]).Select(s => SmallPart.BoxFits(s[0], s[1], s[2])).Distinct().Count().ShouldBe(1);
+    public void A_thin_stick_is_judged_alike_however_it_lies() => (
+            (double[][])
+                [
+                    [10, 47, 10],
+                    [47, 10, 10],
+                    [10, 10, 47],
+                ]
+        ).Select(s => SmallPart.BoxFits(s[0], s[1], s[2])).Distinct().Count().ShouldBe(1);
 
     [Property(MaxTest = 40)]
     public bool The_order_of_the_sides_does_not_matter(byte a, byte b, byte c)
@@ -110,16 +116,24 @@ public class SmallPartTests
         SmallPart.Is(SmallPart.Squeezed(new Body(Shape.Sphere, 0, 88, 0))).ShouldBeTrue();
     }
 
-    private static bool BruteForceRodFits(double diameter, double length) => BruteForce(
-    [
-        .. from s in (double[])[-1, 1] from i in Enumerable.Range(0, 24) let t = 2 * Math.PI * i / 24
-           select (diameter / 2 * Math.Cos(t), diameter / 2 * Math.Sin(t), s * length / 2),
-    ]);
+    private static bool BruteForceRodFits(double diameter, double length) =>
+        BruteForce([
+            .. from s in (double[])[-1, 1]
+            from i in Enumerable.Range(0, 24)
+            let t = 2 * Math.PI * i / 24
+            select (diameter / 2 * Math.Cos(t), diameter / 2 * Math.Sin(t), s * length / 2),
+        ]);
 
-    private static bool BruteForceFits(double a, double b, double c) => BruteForce(
-        [.. from sx in (double[])[-1, 1] from sy in (double[])[-1, 1] from sz in (double[])[-1, 1] select (sx * a / 2, sy * b / 2, sz * c / 2)]);
+    private static bool BruteForceFits(double a, double b, double c) =>
+        BruteForce([
+            .. from sx in (double[])[-1, 1]
+            from sy in (double[])[-1, 1]
+            from sz in (double[])[-1, 1]
+            select (sx * a / 2, sy * b / 2, sz * c / 2),
+        ]);
 
-    /// <summary>A thousand random turns, each hung from the rim and pushed as far from the shallow side as it must.</summary>
+    /// <summary>A thousand random turns, each hung from the rim and pushed as far from the shallow side as it
+    /// must.</summary>
     private static bool BruteForce((double X, double Y, double Z)[] body)
     {
         var chance = new SeededChance(3);
@@ -127,7 +141,10 @@ public class SmallPartTests
         {
             // A random unit quaternion (Shoemake 1992).
             var (u, v, w) = (chance.NextDouble(), 2 * Math.PI * chance.NextDouble(), 2 * Math.PI * chance.NextDouble());
-            double q0 = Math.Sqrt(1 - u) * Math.Sin(v), q1 = Math.Sqrt(1 - u) * Math.Cos(v), q2 = Math.Sqrt(u) * Math.Sin(w), q3 = Math.Sqrt(u) * Math.Cos(w);
+            double q0 = Math.Sqrt(1 - u) * Math.Sin(v),
+                q1 = Math.Sqrt(1 - u) * Math.Cos(v),
+                q2 = Math.Sqrt(u) * Math.Sin(w),
+                q3 = Math.Sqrt(u) * Math.Cos(w);
             var points = body.Select(p => Rotate(q0, q1, q2, q3, p.X, p.Y, p.Z)).ToArray();
             var top = points.Max(p => p.Z);
             var shift = Math.Max(0, top - points.Min(p => p.Z + p.X) - 41.25);
@@ -140,8 +157,18 @@ public class SmallPartTests
         return false;
     }
 
-    private static (double X, double Y, double Z) Rotate(double w, double i, double j, double k, double x, double y, double z) => (
-        ((1 - (2 * ((j * j) + (k * k)))) * x) + (2 * ((i * j) - (k * w)) * y) + (2 * ((i * k) + (j * w)) * z),
-        (2 * ((i * j) + (k * w)) * x) + ((1 - (2 * ((i * i) + (k * k)))) * y) + (2 * ((j * k) - (i * w)) * z),
-        (2 * ((i * k) - (j * w)) * x) + (2 * ((j * k) + (i * w)) * y) + ((1 - (2 * ((i * i) + (j * j)))) * z));
+    private static (double X, double Y, double Z) Rotate(
+        double w,
+        double i,
+        double j,
+        double k,
+        double x,
+        double y,
+        double z
+    ) =>
+        (
+            ((1 - (2 * ((j * j) + (k * k)))) * x) + (2 * ((i * j) - (k * w)) * y) + (2 * ((i * k) + (j * w)) * z),
+            (2 * ((i * j) + (k * w)) * x) + ((1 - (2 * ((i * i) + (k * k)))) * y) + (2 * ((j * k) - (i * w)) * z),
+            (2 * ((i * k) - (j * w)) * x) + (2 * ((j * k) + (i * w)) * y) + ((1 - (2 * ((i * i) + (j * j)))) * z)
+        );
 }

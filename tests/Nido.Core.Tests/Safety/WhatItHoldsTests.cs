@@ -9,7 +9,8 @@ using Nido.Data;
 
 namespace Nido.Core.Tests.Safety;
 
-/// <summary>What a thing is made of counts, along the whole chain; a way of making that would harm is not offered anywhere.</summary>
+/// <summary>What a thing is made of counts, along the whole chain; a way of making that would harm is not offered
+/// anywhere.</summary>
 public class WhatItHoldsTests
 {
     private static readonly Nido.Catalog.Content Content = Published.Content;
@@ -25,17 +26,33 @@ public class WhatItHoldsTests
         held.Allergens.Single().Through.ShouldBe(["Rubber bands"]);
         held.Tags.ShouldContain("elastic");
         // What the ledger says was made in the house may be bound that way.
-        WeekInputs.Safety(Content, new HashSet<string> { "tongs-big" }).Holds.Of(tongs).Allergens.Select(a => a.Allergen).ShouldContain("latex");
+        WeekInputs
+            .Safety(Content, new HashSet<string> { "tongs-big" })
+            .Holds.Of(tongs)
+            .Allergens.Select(a => a.Allergen)
+            .ShouldContain("latex");
     }
 
     [Fact]
     public void A_way_that_would_meet_a_child_is_offered_to_nobody_of_the_room()
     {
-        var room = Things.Group([Things.Child("Latex", 50, WeekDays.Tuesday, allergies: "látex"), Things.Child("Other", 50)], Data.Demo.DemoScenario.Blocks);
+        var room = Things.Group(
+            [Things.Child("Latex", 50, WeekDays.Tuesday, allergies: "látex"), Things.Child("Other", 50)],
+            Data.Demo.DemoScenario.Blocks
+        );
         var with = WeekInputs.Of(Content, room, Content.Themes[0], Things.Monday, Things.Plenty);
         with.Chains.For("tongs-big").ShouldBeEmpty();
         with.WaysLeftOut.ShouldContain(w => w.Makes == "tongs-big" && w.Rule.Id == "allergen");
-        var without = WeekInputs.Of(Content, room with { Children = [room.Children[1]] }, Content.Themes[0], Things.Monday, Things.Plenty);
+        var without = WeekInputs.Of(
+            Content,
+            room with
+            {
+                Children = [room.Children[1]],
+            },
+            Content.Themes[0],
+            Things.Monday,
+            Things.Plenty
+        );
         without.Chains.For("tongs-big").Count().ShouldBe(1);
     }
 
@@ -44,7 +61,9 @@ public class WhatItHoldsTests
     {
         var bag = Content.Material("bean-bags")!;
         bag.Allergens.ShouldBeEmpty();
-        Things.Safety.KeepsOff(bag, Things.Group([Things.Child("Rice", 60, allergies: "arroz")]), Things.Monday)!.Id.ShouldBe("allergen");
+        Things
+            .Safety.KeepsOff(bag, Things.Group([Things.Child("Rice", 60, allergies: "arroz")]), Things.Monday)!
+            .Id.ShouldBe("allergen");
     }
 
     [Theory]
@@ -53,7 +72,13 @@ public class WhatItHoldsTests
     [InlineData(48, true)]
     public void Flour_that_stays_raw_is_mixed_only_where_everyone_is_four_and_nobody_mouths(int months, bool offered)
     {
-        var input = WeekInputs.Of(Content, Things.Group([Things.Child("Child", months)]), Content.Themes[0], Things.Monday, Things.Plenty);
+        var input = WeekInputs.Of(
+            Content,
+            Things.Group([Things.Child("Child", months)]),
+            Content.Themes[0],
+            Things.Monday,
+            Things.Plenty
+        );
         input.Recipes.Any(r => r.StaysRaw && r.Makes is not null).ShouldBe(offered);
         Mixing.Of("dough-wheat", 500, input)!.Recipe.IsCooked.ShouldBeTrue();
         Mixing.Of("dough-wheat", 500, input)!.Recipe.StaysRaw.ShouldBeFalse();
@@ -64,7 +89,11 @@ public class WhatItHoldsTests
     {
         foreach (var avoid in (string[])["maize", "rice", "corn starch", "wheat"])
         {
-            var made = Nido.Core.Making.RecipeScale.Of(new(10, 100, "dough-wheat-cooked", Avoid: [avoid]), Content.Recipes, Content.Allergens);
+            var made = Nido.Core.Making.RecipeScale.Of(
+                new(10, 100, "dough-wheat-cooked", Avoid: [avoid]),
+                Content.Recipes,
+                Content.Allergens
+            );
             Content.Recipes.Single(r => r.Id == made.Variant).StaysRaw.ShouldBeFalse(avoid);
         }
     }
@@ -74,14 +103,34 @@ public class WhatItHoldsTests
     {
         var glass = Things.Thing("left-thing", tags: "glass scissors left-hand") with { MayContain = ["peanut"] };
         var idea = Content.Techniques.Single(t => t.Id == "snip-and-cut");
-        var step = new IdeaStep(1, "", 1, new Dictionary<string, StandIn> { ["scissors"] = new(Content.Material("scissors-child")!, 90, []) }, [])
+        var step = new IdeaStep(
+            1,
+            "",
+            1,
+            new Dictionary<string, StandIn> { ["scissors"] = new(Content.Material("scissors-child")!, 90, []) },
+            []
+        )
         {
             Left = new Dictionary<string, StandIn> { ["scissors"] = new(glass, 90, []) },
         };
         var made = new Idea("i", idea, Content.Themes[0], "", null, [step]);
         var block = new Block("t", "T", BlockKind.Table, new(9, 0), 20, 1);
-        string? Rule(Hand hand) => Things.Safety.KeptOut(
-            made, step, block, Things.Group([Things.Child("Nut", 60, allergies: "peanut"), Things.Child("Hand", 60) with { Hand = hand }]), Things.Monday)[0]?.Rule.Id;
+        string? Rule(Hand hand) =>
+            Things
+                .Safety.KeptOut(
+                    made,
+                    step,
+                    block,
+                    Things.Group([
+                        Things.Child("Nut", 60, allergies: "peanut"),
+                        Things.Child("Hand", 60) with
+                        {
+                            Hand = hand,
+                        },
+                    ]),
+                    Things.Monday
+                )[0]
+                ?.Rule.Id;
         Rule(Hand.Left).ShouldBe("allergen");
         Rule(Hand.Right).ShouldBeNull();
     }
@@ -100,11 +149,20 @@ public class WhatItHoldsTests
     public void What_is_mixed_keeps_until_it_is_used_and_says_so()
     {
         var group = Weeks.Six with { Children = [.. Weeks.Six.Children.Select(c => c with { Allergies = [] })] };
-        var input = WeekInputs.Of(Content, group, Content.Themes[0], Things.Monday, Things.Plenty.Where(p => p.Key != "dough-plain").ToDictionary());
+        var input = WeekInputs.Of(
+            Content,
+            group,
+            Content.Themes[0],
+            Things.Monday,
+            Things.Plenty.Where(p => p.Key != "dough-plain").ToDictionary()
+        );
         var problem = Weeks.Build(input);
         var dough = problem.Uses.First(u => u.Idea.Id == "dough-shapes.dough-plain" && u.Block.Id == "table");
         Placement[] twice = [new(0, "table", 0, dough.Idea.Id, false), new(4, "table", 0, dough.Idea.Id, false)];
-        var tasks = PrepTasks.Of(new WeekPlan(problem, twice)).Where(t => t.What.StartsWith("Soft dough without salt", StringComparison.Ordinal)).ToArray();
+        var tasks = PrepTasks
+            .Of(new WeekPlan(problem, twice))
+            .Where(t => t.What.StartsWith("Soft dough without salt", StringComparison.Ordinal))
+            .ToArray();
         // Three days from Friday to Monday it just keeps; for the next Friday it is made again.
         tasks.Length.ShouldBe(2);
         tasks.ShouldAllBe(t => t.KeepsDays == 3 && t.NeededUntil.DayNumber - t.Evening.DayNumber <= 3);

@@ -14,19 +14,27 @@ using Nido.Data.Rows;
 namespace Nido.Core.Tests.Safety;
 
 /// <summary>
-/// A year of composed weeks for three made-up groups, and twenty replans of each, judged again by one who reads only the content and
+/// A year of composed weeks for three made-up groups, and twenty replans of each, judged again by one who reads only
+/// the content and
 /// the exported week. Cupboards differ from week to week, so that stand-ins, ways of making and recipes are all walked.
 /// </summary>
 public abstract class YearOfWeeks
 {
     private const int Replans = 20;
 
-    protected const string Toddlers = "toddlers who mouth", DropIn = "drop-in";
+    protected const string Toddlers = "toddlers who mouth",
+        DropIn = "drop-in";
 
     private protected static readonly IndependentJudge Judge = new();
 
-    private static Child Of(string name, int months, bool mouths = false, Hand hand = Hand.Right, WeekDays days = WeekDays.MondayToFriday, params string[] allergies) =>
-        Things.Child(name, months, days, mouths, allergies) with { Hand = hand };
+    private static Child Of(
+        string name,
+        int months,
+        bool mouths = false,
+        Hand hand = Hand.Right,
+        WeekDays days = WeekDays.MondayToFriday,
+        params string[] allergies
+    ) => Things.Child(name, months, days, mouths, allergies) with { Hand = hand };
 
     /// <summary>Weeks of the year that are walked.</summary>
     protected static int HowMany => 36;
@@ -52,7 +60,12 @@ public abstract class YearOfWeeks
             }
 
             var state = GreedyPlan.Of(problem);
-            new LocalSearch(problem, new SeededChance(7)).Improve(state, p => p.FairPrice(), 2, TestContext.Current.CancellationToken);
+            new LocalSearch(problem, new SeededChance(7)).Improve(
+                state,
+                p => p.FairPrice(),
+                2,
+                TestContext.Current.CancellationToken
+            );
             var placements = new WeekComposer(problem, Weeks.Quick, TimeProvider.System).Placements(state);
             made++;
             Look(group, problem, placements, [], monday);
@@ -64,7 +77,13 @@ public abstract class YearOfWeeks
             {
                 replanned++;
                 var after = Replan.From(again, placements, 0, TestContext.Current.CancellationToken);
-                Look(group, again, new WeekComposer(again, Weeks.Quick, TimeProvider.System).Placements(after), happenings, monday);
+                Look(
+                    group,
+                    again,
+                    new WeekComposer(again, Weeks.Quick, TimeProvider.System).Placements(after),
+                    happenings,
+                    monday
+                );
             }
         }
 
@@ -73,8 +92,13 @@ public abstract class YearOfWeeks
         replanned.ShouldBeGreaterThanOrEqualTo(Replans);
         looked.ShouldBeGreaterThan(made * 8);
 
-        void Look(ChildrenGroup room, WeekProblem problem, IReadOnlyList<Placement> placements, IReadOnlyList<CameUp> happenings,
-            DateOnly monday)
+        void Look(
+            ChildrenGroup room,
+            WeekProblem problem,
+            IReadOnlyList<Placement> placements,
+            IReadOnlyList<CameUp> happenings,
+            DateOnly monday
+        )
         {
             var plan = new WeekPlan(problem, placements);
             var row = new WeekRow
@@ -87,33 +111,65 @@ public abstract class YearOfWeeks
                 Plan = [.. placements],
                 CameUp = [.. happenings],
             };
-            var (wrong, seen) = Judge.Judge(JsonSerializer.Serialize(Units.Of(row, room, [], Evidence.None, [], null, plan), Units.Json));
+            var (wrong, seen) = Judge.Judge(
+                JsonSerializer.Serialize(Units.Of(row, room, [], Evidence.None, [], null, plan), Units.Json)
+            );
             missed.AddRange(wrong);
             looked += seen;
         }
     }
 
-    private protected static ChildrenGroup Made(string which) => Written(which) is var group
-        ? group with { Children = [.. group.Children.Select(c => Units.Read(c, Published.Content.Allergens))] } : group;
+    private protected static ChildrenGroup Made(string which) =>
+        Written(which) is var group
+            ? group with
+            {
+                Children = [.. group.Children.Select(c => Units.Read(c, Published.Content.Allergens))],
+            }
+            : group;
 
-    private static ChildrenGroup Written(string which) => which switch
-    {
-        Toddlers => Things.Group(
-            [Of("Ana", 14, mouths: true), Of("Bo", 17, mouths: true), Of("Cy", 19, mouths: true), Of("Di", 22), Of("Ed", 25, mouths: true), Of("Flo", 29)],
-            DemoScenario.Blocks, adults: 4, smallParts: SmallPartsRule.WatchedTable),
-        DropIn => DemoScenario.SaturdayNestlings(() => "s"),
-        _ => Things.Group(
-            [
-                Of("Ana", 20, mouths: true), Of("Bo", 33), Of("Cy", 41, allergies: ["coeliac", "latex"]), Of("Di", 52, hand: Hand.Left, allergies: ["nuts"]),
-                Of("Ed", 60, days: WeekDays.Tuesday | WeekDays.Thursday, allergies: ["milk", "corn"]), Of("Flo", 66, hand: Hand.Left),
-            ],
-            DemoScenario.Blocks, adults: 4, smallParts: SmallPartsRule.WatchedTable),
-    };
+    private static ChildrenGroup Written(string which) =>
+        which switch
+        {
+            Toddlers => Things.Group(
+                [
+                    Of("Ana", 14, mouths: true),
+                    Of("Bo", 17, mouths: true),
+                    Of("Cy", 19, mouths: true),
+                    Of("Di", 22),
+                    Of("Ed", 25, mouths: true),
+                    Of("Flo", 29),
+                ],
+                DemoScenario.Blocks,
+                adults: 4,
+                smallParts: SmallPartsRule.WatchedTable
+            ),
+            DropIn => DemoScenario.SaturdayNestlings(() => "s"),
+            _ => Things.Group(
+                [
+                    Of("Ana", 20, mouths: true),
+                    Of("Bo", 33),
+                    Of("Cy", 41, allergies: ["coeliac", "latex"]),
+                    Of("Di", 52, hand: Hand.Left, allergies: ["nuts"]),
+                    Of("Ed", 60, days: WeekDays.Tuesday | WeekDays.Thursday, allergies: ["milk", "corn"]),
+                    Of("Flo", 66, hand: Hand.Left),
+                ],
+                DemoScenario.Blocks,
+                adults: 4,
+                smallParts: SmallPartsRule.WatchedTable
+            ),
+        };
 
-    /// <summary>A week with a cupboard of its own: a quarter of the things are not there, of some there is little.</summary>
+    /// <summary>A week with a cupboard of its own: a quarter of the things are not there, of some there is
+    /// little.</summary>
     private protected static WeekInput Input(ChildrenGroup group, DateOnly monday, int week, SeededChance chance)
     {
-        var onHand = Published.Content.Materials.ToDictionary(m => m.Id, _ => chance.NextDouble() is var r && r < 0.25 ? 0 : r < 0.5 ? 4 : 600.0);
+        var onHand = Published.Content.Materials.ToDictionary(
+            m => m.Id,
+            _ =>
+                chance.NextDouble() is var r && r < 0.25 ? 0
+                : r < 0.5 ? 4
+                : 600.0
+        );
         var themes = Published.Content.Themes;
         return WeekInputs.Of(Published.Content, group, themes[week % themes.Count], monday, onHand);
     }
@@ -121,14 +177,29 @@ public abstract class YearOfWeeks
     private static CameUp[] Happened(ChildrenGroup group, WeekProblem problem, SeededChance chance)
     {
         var day = (int)(chance.NextDouble() * problem.Days.Count);
-        CameUp One() => (int)(chance.NextDouble() * 4) switch
-        {
-            0 when group.Children.Count > 0 =>
-                new(CameUpKind.ChildAway, group.Children[(int)(chance.NextDouble() * group.Children.Count)].Id, day, day),
-            1 => new(CameUpKind.AdultAway, group.Adults[(int)(chance.NextDouble() * group.Adults.Count)].Id, day, day),
-            2 => new(CameUpKind.Rain, "", day, day),
-            _ => new(CameUpKind.MaterialGone, problem.Materials[(int)(chance.NextDouble() * problem.Materials.Count)].Id, day, day),
-        };
+        CameUp One() =>
+            (int)(chance.NextDouble() * 4) switch
+            {
+                0 when group.Children.Count > 0 => new(
+                    CameUpKind.ChildAway,
+                    group.Children[(int)(chance.NextDouble() * group.Children.Count)].Id,
+                    day,
+                    day
+                ),
+                1 => new(
+                    CameUpKind.AdultAway,
+                    group.Adults[(int)(chance.NextDouble() * group.Adults.Count)].Id,
+                    day,
+                    day
+                ),
+                2 => new(CameUpKind.Rain, "", day, day),
+                _ => new(
+                    CameUpKind.MaterialGone,
+                    problem.Materials[(int)(chance.NextDouble() * problem.Materials.Count)].Id,
+                    day,
+                    day
+                ),
+            };
         return [One(), One()];
     }
 }
@@ -147,14 +218,15 @@ public class YearOfMixedAgesTests : YearOfWeeks
     [Fact]
     public void The_judge_sees_what_is_wrong()
     {
-        // The same judge over a week laid out with no rules at all finds much, so that finding nothing above says something.
+        // The same judge over a week laid out with no rules at all finds much, so that finding nothing above says
+        // something.
         var group = Made(Which);
         var input = Input(group, Things.Monday, 0, new SeededChance(1));
         var without = input with
         {
             Safety = new([], Published.Content.Allergens, Nido.Core.Safety.WhatItHolds.OfThemselves),
             Chains = new(Published.Content.MakeFrom),
-            Recipes = Published.Content.Recipes
+            Recipes = Published.Content.Recipes,
         };
         var (problem, _) = WeekProblem.Build(without);
         var state = GreedyPlan.Of(problem);
@@ -166,10 +238,14 @@ public class YearOfMixedAgesTests : YearOfWeeks
             ThemeId = "t",
             Monday = Things.Monday,
             Sliders = Sliders.Middle,
-            Plan = [.. placements]
+            Plan = [.. placements],
         };
         var (missed, _) = Judge.Judge(
-            JsonSerializer.Serialize(Units.Of(row, group, [], Evidence.None, [], null, new WeekPlan(problem, placements)), Units.Json));
+            JsonSerializer.Serialize(
+                Units.Of(row, group, [], Evidence.None, [], null, new WeekPlan(problem, placements)),
+                Units.Json
+            )
+        );
         missed.Count.ShouldBeGreaterThan(5);
     }
 }

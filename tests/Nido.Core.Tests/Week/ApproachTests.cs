@@ -19,9 +19,20 @@ public class ApproachTests
     [InlineData(3, 1, 0, 3)]
     [InlineData(1, 1, 0, 0)]
     public void Its_part_of_the_offers_stays_and_one_at_least(int offers, int part, int others, int stays) =>
-        StayingOffer.HowMany(
-            new("b", "B", BlockKind.Shelf, new(9, 0), 20, offers), Approach.PreparedShelf,
-            GroupSettings.Default with { Approaches = new Dictionary<Approach, int> { [Approach.PreparedShelf] = part, [Approach.Games] = others } }).ShouldBe(stays);
+        StayingOffer
+            .HowMany(
+                new("b", "B", BlockKind.Shelf, new(9, 0), 20, offers),
+                Approach.PreparedShelf,
+                GroupSettings.Default with
+                {
+                    Approaches = new Dictionary<Approach, int>
+                    {
+                        [Approach.PreparedShelf] = part,
+                        [Approach.Games] = others,
+                    },
+                }
+            )
+            .ShouldBe(stays);
 
     [Fact]
     public void A_tray_and_a_base_stay_all_week_and_are_of_their_approach()
@@ -53,8 +64,12 @@ public class ApproachTests
     {
         var slots = Problem.Staying[0].All;
         var use = Problem.Uses[Plan.State.Uses[slots[0]]];
-        Core.Prep.PrepTasks.Of(Plan).Count(t => t.For == use.Idea.Title).ShouldBe(
-            (Plan.Filled.Count(f => f.Use.Idea.Title == use.Idea.Title) - slots.Count + 1) * use.Idea.Technique.Prep.Count);
+        Core.Prep.PrepTasks.Of(Plan)
+            .Count(t => t.For == use.Idea.Title)
+            .ShouldBe(
+                (Plan.Filled.Count(f => f.Use.Idea.Title == use.Idea.Title) - slots.Count + 1)
+                    * use.Idea.Technique.Prep.Count
+            );
     }
 
     [Fact]
@@ -73,20 +88,32 @@ public class ApproachTests
     {
         var free = Refreshes.Of(Plan).First(r => r is { Kind: RefreshKind.Tools, Adds: not null });
         var thing = free.Adds! with { Allergens = ["wheat"] };
-        var input = Problem.Input with { Materials = [.. Problem.Input.Materials.Select(m => m.Id == thing.Id ? thing : m)] };
-        var checkedAgain = Refreshes.Of(new WeekPlan(Weeks.Build(input), [.. Plan.Filled.Select(f => f.Placement)])).Single(r => r.Day == free.Day);
+        var input = Problem.Input with
+        {
+            Materials = [.. Problem.Input.Materials.Select(m => m.Id == thing.Id ? thing : m)],
+        };
+        var checkedAgain = Refreshes
+            .Of(new WeekPlan(Weeks.Build(input), [.. Plan.Filled.Select(f => f.Placement)]))
+            .Single(r => r.Day == free.Day);
         checkedAgain.Adds?.Id.ShouldNotBe(thing.Id);
         checkedAgain.LeftOut.ShouldContain(l => l.StartsWith(thing.Name, StringComparison.Ordinal));
         // On a day when the child with the allergy is away nothing is left out for it.
         var away = Weeks.Build(input with { CameUp = [new(CameUpKind.ChildAway, "Dara", 0, 4)] });
-        Refreshes.Of(new WeekPlan(away, [.. Plan.Filled.Select(f => f.Placement)])).Single(r => r.Day == free.Day).Adds?.Id.ShouldBe(thing.Id);
+        Refreshes
+            .Of(new WeekPlan(away, [.. Plan.Filled.Select(f => f.Placement)]))
+            .Single(r => r.Day == free.Day)
+            .Adds?.Id.ShouldBe(thing.Id);
     }
 
     [Fact]
     public void Where_practice_comes_back_those_who_met_it_have_a_step_to_try()
     {
-        var (use, days) = Plan.Filled.Where(f => Problem.Graded[f.Use.TechniqueIndex]).GroupBy(f => f.Use.TechniqueIndex)
-            .Where(g => g.Select(f => f.Placement.Day).Distinct().Count() > 1).Select(g => (g.First().Use, g.Select(f => f.Placement.Day).Order().ToArray())).First();
+        var (use, days) = Plan
+            .Filled.Where(f => Problem.Graded[f.Use.TechniqueIndex])
+            .GroupBy(f => f.Use.TechniqueIndex)
+            .Where(g => g.Select(f => f.Placement.Day).Distinct().Count() > 1)
+            .Select(g => (g.First().Use, g.Select(f => f.Placement.Day).Order().ToArray()))
+            .First();
         ComesBack.StepUp(Plan, days[0], use).ShouldBeEmpty();
         use = Plan.Filled.First(f => f.Use.TechniqueIndex == use.TechniqueIndex && f.Placement.Day == days[1]).Use;
         var again = ComesBack.StepUp(Plan, days[1], use);
@@ -101,10 +128,18 @@ public class ApproachTests
     public void Graded_practice_comes_back_as_often_as_the_mix_asks()
     {
         Problem.GradedWanted.ShouldBe(1);
-        var measured = Weeks.Build(Problem.Input with
-        {
-            Group = Problem.Group with { Settings = Problem.Group.Settings with { Approaches = new Dictionary<Approach, int> { [Approach.GradedPractice] = 1 } } },
-        });
+        var measured = Weeks.Build(
+            Problem.Input with
+            {
+                Group = Problem.Group with
+                {
+                    Settings = Problem.Group.Settings with
+                    {
+                        Approaches = new Dictionary<Approach, int> { [Approach.GradedPractice] = 1 },
+                    },
+                },
+            }
+        );
         measured.GradedWanted.ShouldBe(5);
         measured.Staying.ShouldBeEmpty();
     }

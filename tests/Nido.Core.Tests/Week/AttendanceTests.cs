@@ -16,17 +16,23 @@ public sealed class AttendanceTests
 
     /// <summary>Seven early in the week, seven late, all fourteen on Wednesday only; nobody on Tuesday.</summary>
     private static readonly ChildrenGroup PartWeek = Things.Group(
-        [.. Enumerable.Range(0, 14).Select(k => Things.Child($"c{k}", 40 + (k % 7), k < 7 ? Early : Late))], Data.Demo.DemoScenario.Blocks);
+        [.. Enumerable.Range(0, 14).Select(k => Things.Child($"c{k}", 40 + (k % 7), k < 7 ? Early : Late))],
+        Data.Demo.DemoScenario.Blocks
+    );
 
     private static readonly WeekPlan Plan = Planned(Things.Week(PartWeek));
 
     [Fact]
     public void Who_is_there_is_answered_by_child_day_and_block()
     {
-        var there = Weeks.Build(Things.Week(PartWeek) with
-        {
-            CameUp = [new(CameUpKind.ChildAway, "c0", 0, 0), new(CameUpKind.Closed, "10:30", 2, 2)],
-        }).Attendance;
+        var there = Weeks
+            .Build(
+                Things.Week(PartWeek) with
+                {
+                    CameUp = [new(CameUpKind.ChildAway, "c0", 0, 0), new(CameUpKind.Closed, "10:30", 2, 2)],
+                }
+            )
+            .Attendance;
         there.OnDay(0, 0).ShouldBeFalse();
         there.OnDay(0, 2).ShouldBeTrue();
         there.DaysOf(0).ShouldBe(1);
@@ -47,11 +53,17 @@ public sealed class AttendanceTests
         foreach (var (_, placement, use) in Plan.Filled)
         {
             var on = use.On(placement.Day);
-            string[] come = [.. PartWeek.Children.Where(c => c.Days.HasFlag(Plan.Problem.Days[placement.Day].Day)).Select(c => c.Name)];
+            string[] come =
+            [
+                .. PartWeek
+                    .Children.Where(c => c.Days.HasFlag(Plan.Problem.Days[placement.Day].Day))
+                    .Select(c => c.Name),
+            ];
             on.Children.Select(c => c.Child.Name).ShouldBe(come, ignoreOrder: true);
             foreach (var line in Demand.Of(use.Idea, use.Block, on.Children))
             {
-                on.Takes.Single(t => Plan.Problem.Materials[t.Material].Id == line.Material.Id).Amount.ShouldBe(line.Amount);
+                on.Takes.Single(t => Plan.Problem.Materials[t.Material].Id == line.Material.Id)
+                    .Amount.ShouldBe(line.Amount);
             }
         }
     }
@@ -64,11 +76,14 @@ public sealed class AttendanceTests
             where use.OnDay[0] && use.OnDay[2] && use.Children.All(c => c.InReach)
             from take in use.On(0).Takes
             let material = Plan.Problem.Materials[take.Material]
-            let role = use.Idea.Technique.Roles.FirstOrDefault(r => use.Idea.Steps.Any(s => s.Bindings.TryGetValue(r.Name, out var b) && b.Material.Id == material.Id))
+            let role = use.Idea.Technique.Roles.FirstOrDefault(r =>
+                use.Idea.Steps.Any(s => s.Bindings.TryGetValue(r.Name, out var b) && b.Material.Id == material.Id)
+            )
             where material.Consumable && role is { Per: Per.Child, SparePercent: 0 }
             let all = use.On(2).Takes.First(t => t.Material == take.Material).Amount
             where use.Children.Select(c => c.Offer!.Step).Distinct().Count() == 1
-            select (Half: take.Amount, All: all)).ToArray();
+            select (Half: take.Amount, All: all)
+        ).ToArray();
         halved.ShouldNotBeEmpty();
         halved.ShouldAllBe(x => x.All == 2 * x.Half);
     }
@@ -92,11 +107,21 @@ public sealed class AttendanceTests
             from u in fit.Uses
             where u.OnDay[0] && u.OnDay[2] && u.Idea.Lead is { Consumable: true, IsSold: false }
             from t in u.On(0).Takes
-            where fit.Materials[t.Material].Id == u.Idea.Lead!.Id && u.On(2).Takes.First(x => x.Material == t.Material).Amount >= 2 * t.Amount
+            where
+                fit.Materials[t.Material].Id == u.Idea.Lead!.Id
+                && u.On(2).Takes.First(x => x.Material == t.Material).Amount >= 2 * t.Amount
                 && fit.Input.Chains.Most(u.Idea.Lead.Id, new Dictionary<string, double>()) == 0
-            select (u, u.Idea.Lead)).First();
+            select (u, u.Idea.Lead)
+        ).First();
         plenty[material.Id] = use.On(0).Takes.First(t => fit.Materials[t.Material].Id == material.Id).Amount;
-        var lean = Weeks.Build(Things.Week(PartWeek) with { Ideas = fit.Input.Ideas, OnHand = plenty, Chains = new MakeChains([]) });
+        var lean = Weeks.Build(
+            Things.Week(PartWeek) with
+            {
+                Ideas = fit.Input.Ideas,
+                OnHand = plenty,
+                Chains = new MakeChains([]),
+            }
+        );
         var same = lean.Uses.Where(u => u.Idea.Id == use.Idea.Id && u.BlockIndex == use.BlockIndex).ToArray();
         same.ShouldContain(u => u.OnDay[0]);
         same.ShouldAllBe(u => !u.OnDay[2]);
@@ -113,7 +138,10 @@ public sealed class AttendanceTests
             }
 
             var minutes = Enumerable.Range(0, 5).Sum(d => Plan.MinutesOn(d, c));
-            minutes.ShouldBe(Enumerable.Range(0, 4).Sum(a => Plan.State.Dose[(c * 4) + a]) / (double)WeekProblem.PerMinute, 0.05);
+            minutes.ShouldBe(
+                Enumerable.Range(0, 4).Sum(a => Plan.State.Dose[(c * 4) + a]) / (double)WeekProblem.PerMinute,
+                0.05
+            );
         }
 
         // Half the group away on most days must not look like a shortage: the plan has a thousand of everything.
@@ -124,7 +152,9 @@ public sealed class AttendanceTests
     public void A_group_whose_children_come_on_no_day_of_the_week_is_told_so()
     {
         var group = Things.Group([Things.Child("Ada", 40, WeekDays.None)], Data.Demo.DemoScenario.Blocks);
-        WeekProblem.Build(Things.Week(group)).Impossible.ShouldContain(i => i.What.Contains("no child of Test room comes on Monday"));
+        WeekProblem
+            .Build(Things.Week(group))
+            .Impossible.ShouldContain(i => i.What.Contains("no child of Test room comes on Monday"));
     }
 
     private static WeekPlan Planned(WeekInput input)

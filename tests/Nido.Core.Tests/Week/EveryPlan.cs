@@ -33,7 +33,13 @@ internal static class EveryPlan
             var together = problem.Together[slot];
             foreach (var way in ways.Where(w => w.Any.BlockIndex == problem.Slots[slot].Block))
             {
-                if (way.Uses.FirstOrDefault(u => together.All(s => state.MayPut(s, u.Index)) && (problem.StayingAt[slot]?.Choices.Contains(u) ?? true)) is { } use)
+                if (
+                    way.Uses.FirstOrDefault(u =>
+                        together.All(s => state.MayPut(s, u.Index))
+                        && (problem.StayingAt[slot]?.Choices.Contains(u) ?? true)
+                    ) is
+                    { } use
+                )
                 {
                     Array.ForEach(together, s => state.Put(s, use.Index));
                     Fill(slot + 1);

@@ -10,7 +10,8 @@ public class ImpossibleTests
     public void Without_children() => Of(Things.Week(Things.Group([]))).Rule.ShouldBe("A week is for children");
 
     [Fact]
-    public void Without_blocks() => Of(Things.Week(Things.Group([Things.Child("Tavi", 40)], []))).Rule.ShouldBe("A day has blocks");
+    public void Without_blocks() =>
+        Of(Things.Week(Things.Group([Things.Child("Tavi", 40)], []))).Rule.ShouldBe("A day has blocks");
 
     [Fact]
     public void Without_a_cupboard()
@@ -33,7 +34,10 @@ public class ImpossibleTests
     public void Nothing_in_reach_of_a_child()
     {
         // Feeding a punch begins at about 18 months; even with hands together it is beyond a newborn.
-        var group = Things.Group([Things.Child("Baby", 0), Things.Child("Tavi", 50)], [new("table", "Table", BlockKind.Table, new(9, 0), 20, 1)]);
+        var group = Things.Group(
+            [Things.Child("Baby", 0), Things.Child("Tavi", 50)],
+            [new("table", "Table", BlockKind.Table, new(9, 0), 20, 1)]
+        );
         var found = Of(Things.Week(group, only: t => t.Id == "punch-holes"));
         found.Rule.ShouldContain("in reach");
         found.What.ShouldContain("Baby");
@@ -42,7 +46,11 @@ public class ImpossibleTests
     [Fact]
     public void No_adult_for_what_needs_one()
     {
-        var group = Things.Group([Things.Child("Tavi", 50)], [new("table", "Table", BlockKind.Table, new(9, 0), 20, 1)], adults: 0);
+        var group = Things.Group(
+            [Things.Child("Tavi", 50)],
+            [new("table", "Table", BlockKind.Table, new(9, 0), 20, 1)],
+            adults: 0
+        );
         var found = Of(Things.Week(group, only: t => t.Adults > 0));
         found.Rule.ShouldContain("adults");
         found.WayOut.ShouldContain("Add an adult");

@@ -17,7 +17,14 @@ public class LocalSearchTests
     {
         var plan = GreedyPlan.Of(Problem);
         var before = plan.WishPrice();
-        new LocalSearch(Problem, new SeededChance(seed)).Anneal(plan, p => p.WishPrice() + (p.Score().Broken * 1_000_000L), 1500, 100, 1, Stop);
+        new LocalSearch(Problem, new SeededChance(seed)).Anneal(
+            plan,
+            p => p.WishPrice() + (p.Score().Broken * 1_000_000L),
+            1500,
+            100,
+            1,
+            Stop
+        );
         return plan.WishPrice() <= before && plan.Score().Broken == 0;
     }
 
@@ -44,29 +51,69 @@ public class LocalSearchTests
     [Property(MaxTest = 5)]
     public bool No_week_of_any_group_holds_a_blocked_pair(byte[] ages, bool watched, bool wheat)
     {
-        Child[] children = [.. ages.Append((byte)30).Take(7).Select((a, i) => Things.Child($"C{i}", 16 + (a % 56), mouths: a % 5 == 0, allergies: wheat && i == 0 ? ["wheat"] : []))];
-        var group = Things.Group(children, Data.Demo.DemoScenario.Blocks, adults: 4, watched ? SmallPartsRule.WatchedTable : SmallPartsRule.Never);
+        Child[] children =
+        [
+            .. ages.Append((byte)30)
+                .Take(7)
+                .Select(
+                    (a, i) =>
+                        Things.Child(
+                            $"C{i}",
+                            16 + (a % 56),
+                            mouths: a % 5 == 0,
+                            allergies: wheat && i == 0 ? ["wheat"] : []
+                        )
+                ),
+        ];
+        var group = Things.Group(
+            children,
+            Data.Demo.DemoScenario.Blocks,
+            adults: 4,
+            watched ? SmallPartsRule.WatchedTable : SmallPartsRule.Never
+        );
         var (problem, impossible) = WeekProblem.Build(Things.Week(group));
         if (impossible.Count > 0)
         {
             return impossible.All(i => i.WayOut.Length > 0);
         }
 
-        var plan = new WeekPlan(problem, new WeekComposer(problem, new(0.2, 1, 500, TimeSpan.FromSeconds(20)), TimeProvider.System).Compose(null, Stop).Plan);
-        return plan.Filled.All(f => f.Use.Idea.Steps.All(step =>
-        {
-            var keptOut = Things.Safety.KeptOut(f.Use.Idea, step, f.Use.Block, group, Things.Monday);
-            return !f.Use.Children.Where((c, i) => c.InReach && c.Offer!.Step == step.Number && keptOut[i] is not null).Any();
-        }));
+        var plan = new WeekPlan(
+            problem,
+            new WeekComposer(problem, new(0.2, 1, 500, TimeSpan.FromSeconds(20)), TimeProvider.System)
+                .Compose(null, Stop)
+                .Plan
+        );
+        return plan.Filled.All(f =>
+            f.Use.Idea.Steps.All(step =>
+            {
+                var keptOut = Things.Safety.KeptOut(f.Use.Idea, step, f.Use.Block, group, Things.Monday);
+                return !f
+                    .Use.Children.Where((c, i) => c.InReach && c.Offer!.Step == step.Number && keptOut[i] is not null)
+                    .Any();
+            })
+        );
     }
 
     [Fact]
     public void Ideas_that_suit_the_mix_of_approaches_cost_less()
     {
         var input = Things.Week(Weeks.Six);
-        var games = input with { Group = input.Group with { Settings = input.Group.Settings with { Approaches = new Dictionary<Approach, int> { [Approach.Games] = 5 } } } };
-        var race = input.Ideas.First(i => i.Technique.Approaches.Contains(Approach.Games) && i.Technique.ThemeLink == 2);
-        var shelf = input.Ideas.First(i => !i.Technique.Approaches.Contains(Approach.Games) && i.Technique.ThemeLink == 2);
+        var games = input with
+        {
+            Group = input.Group with
+            {
+                Settings = input.Group.Settings with
+                {
+                    Approaches = new Dictionary<Approach, int> { [Approach.Games] = 5 },
+                },
+            },
+        };
+        var race = input.Ideas.First(i =>
+            i.Technique.Approaches.Contains(Approach.Games) && i.Technique.ThemeLink == 2
+        );
+        var shelf = input.Ideas.First(i =>
+            !i.Technique.Approaches.Contains(Approach.Games) && i.Technique.ThemeLink == 2
+        );
         WishCosts.Of(race, games).ShouldBeLessThan(WishCosts.Of(shelf, games));
     }
 
@@ -77,7 +124,8 @@ public class LocalSearchTests
         var idea = input.Ideas[0];
         var lately = input with { Recent = new Dictionary<string, int> { [idea.Technique.Id] = 1 } };
         WishCosts.Of(idea, lately).ShouldBeGreaterThan(WishCosts.Of(idea, input));
-        WishCosts.Of(idea, lately with { Sliders = Sliders.Middle with { FreshIdeas = 10 } })
+        WishCosts
+            .Of(idea, lately with { Sliders = Sliders.Middle with { FreshIdeas = 10 } })
             .ShouldBeGreaterThan(WishCosts.Of(idea, lately));
     }
 

@@ -8,10 +8,13 @@ namespace Nido.Core.Tests.Week;
 /// <summary>What is made on one day is used on a later one, and who was away has a spare.</summary>
 public class MadeBeforeTests
 {
-    private static readonly WeekProblem Problem = Weeks.Build(Things.Week(Weeks.Six, only: t => t.Id is not "lace-the-punched"));
+    private static readonly WeekProblem Problem = Weeks.Build(
+        Things.Week(Weeks.Six, only: t => t.Id is not "lace-the-punched")
+    );
     private static readonly int Table = Problem.Blocks.ToList().FindIndex(b => b.Id == "table");
 
-    private static Use UseOf(string technique, int block) => Problem.UsesOfBlock[block].First(u => u.Idea.Technique.Id == technique);
+    private static Use UseOf(string technique, int block) =>
+        Problem.UsesOfBlock[block].First(u => u.Idea.Technique.Id == technique);
 
     [Fact]
     public void It_may_lie_out_on_the_days_after_it_was_made_only()
@@ -21,7 +24,9 @@ public class MadeBeforeTests
         state.Put(Problem.SlotAt(2, Table, 0), UseOf("fold-letters", Table).Index);
         for (var day = 0; day < 5; day++)
         {
-            state.MayPut(Problem.SlotAt(day, Table, 1), UseOf("deliver-letters", Table).Index).ShouldBe(day > 2, $"day {day}");
+            state
+                .MayPut(Problem.SlotAt(day, Table, 1), UseOf("deliver-letters", Table).Index)
+                .ShouldBe(day > 2, $"day {day}");
         }
     }
 
@@ -35,7 +40,9 @@ public class MadeBeforeTests
         state.Put(Problem.SlotAt(0, Table, 0), -1);
         state.FairPrice().ShouldBeGreaterThan(whole + 900_000);
         state.Score().Broken.ShouldBeGreaterThan(broken);
-        WhatIf.RuleAgainst(new WeekPlan(Problem, []), Problem.SlotAt(1, Table, 0), UseOf("deliver-letters", Table)).ShouldContain("made on a day before");
+        WhatIf
+            .RuleAgainst(new WeekPlan(Problem, []), Problem.SlotAt(1, Table, 0), UseOf("deliver-letters", Table))
+            .ShouldContain("made on a day before");
     }
 
     [Fact]
@@ -50,7 +57,11 @@ public class MadeBeforeTests
         var made = ComesBack.Made(plan, 1, UseOf("deliver-letters", Table))!.Value;
         made.MadeOn.ShouldBe(0);
         made.NeedSpare.Select(c => c.Name).ShouldBe(["Eli"], "comes on Tuesday and Thursday");
-        PrepTasks.Of(plan).ShouldContain(t => t.What.Contains("A spare") && t.What.Contains("Eli") && t.NeededOn == Problem.Days[1].Date);
+        PrepTasks
+            .Of(plan)
+            .ShouldContain(t =>
+                t.What.Contains("A spare") && t.What.Contains("Eli") && t.NeededOn == Problem.Days[1].Date
+            );
         ComesBack.Made(plan, 1, UseOf("fold-letters", Table)).ShouldBeNull();
     }
 
@@ -70,7 +81,9 @@ public class MadeBeforeTests
         var before = state.WishPrice();
         state.Put(Problem.SlotAt(4, Table, 0), letters.Index);
         // The price falls by the letter of that day, and rises by what the idea itself costs.
-        var rest = new PlanState(Weeks.Build(Problem.Input with { Sliders = Problem.Input.Sliders with { Theme = 0 } }));
+        var rest = new PlanState(
+            Weeks.Build(Problem.Input with { Sliders = Problem.Input.Sliders with { Theme = 0 } })
+        );
         var none = rest.WishPrice();
         before.ShouldBe(none + (5 * 2 * 3 * Problem.Input.Sliders.Theme));
     }

@@ -38,7 +38,8 @@ public class MinutesTests
         problem.Target.ShouldAllBe(t => t == (int)Math.Round(125 * 5 * 0.9 / 4 * WeekProblem.PerMinute));
     }
 
-    private static Block Block(BlockKind kind, int minutes, int offers) => new("b", "B", kind, new(9, 0), minutes, offers);
+    private static Block Block(BlockKind kind, int minutes, int offers) =>
+        new("b", "B", kind, new(9, 0), minutes, offers);
 
     private static Core.Ideas.Technique Led(bool led) => Published.Content.Techniques[0] with { Led = led };
 }

@@ -14,10 +14,30 @@ public class ObjectivesTests
         var without = Weeks.Build(Things.Week(Weeks.Six));
         var plain = new WeekPlan(without, Weeks.Compose(without).Plan);
         // A ladder that the plan does not happen to give Fay often, and could.
-        var rare = without.Input.Ladders.Keys.Where(l => without.Uses.Where(u => u.Idea.Technique.Ladder == l && Reaches(u, "Fay")).Select(u => u.BlockIndex).Distinct().Count() >= 2).OrderBy(l => Times(plain, l)).ThenBy(l => l, StringComparer.Ordinal).First();
-        var with = Weeks.Build(without.Input with { Evidence = Towards(new Objective("Fay", rare, 4, Things.Monday.AddDays(30))) });
+        var rare = without
+            .Input.Ladders.Keys.Where(l =>
+                without
+                    .Uses.Where(u => u.Idea.Technique.Ladder == l && Reaches(u, "Fay"))
+                    .Select(u => u.BlockIndex)
+                    .Distinct()
+                    .Count() >= 2
+            )
+            .OrderBy(l => Times(plain, l))
+            .ThenBy(l => l, StringComparer.Ordinal)
+            .First();
+        var with = Weeks.Build(
+            without.Input with
+            {
+                Evidence = Towards(new Objective("Fay", rare, 4, Things.Monday.AddDays(30))),
+            }
+        );
         with.Objectives.Count.ShouldBe(1);
-        var plan = new WeekPlan(with, new WeekComposer(with, Weeks.Quick with { AnnealSteps = 200_000 }, TimeProvider.System).Compose(null, TestContext.Current.CancellationToken).Plan);
+        var plan = new WeekPlan(
+            with,
+            new WeekComposer(with, Weeks.Quick with { AnnealSteps = 200_000 }, TimeProvider.System)
+                .Compose(null, TestContext.Current.CancellationToken)
+                .Plan
+        );
         Times(plan, rare).ShouldBeGreaterThanOrEqualTo(2, rare);
     }
 
@@ -25,15 +45,26 @@ public class ObjectivesTests
     public void What_is_over_or_cannot_be_served_asks_for_nothing()
     {
         var input = Things.Week(Weeks.Six);
-        Weeks.Build(input with { Evidence = Towards(new Objective("Eli", "scissors", 4, Things.Monday.AddDays(-1))) }).Objectives.ShouldBeEmpty();
-        Weeks.Build(input with { Evidence = Towards(new Objective("nobody", "scissors", 4, Things.Monday)) }).Objectives.ShouldBeEmpty();
-        Weeks.Build(input with { Evidence = Towards(new Objective("Eli", "flying", 4, Things.Monday)) }).Objectives.ShouldBeEmpty();
+        Weeks
+            .Build(input with { Evidence = Towards(new Objective("Eli", "scissors", 4, Things.Monday.AddDays(-1))) })
+            .Objectives.ShouldBeEmpty();
+        Weeks
+            .Build(input with { Evidence = Towards(new Objective("nobody", "scissors", 4, Things.Monday)) })
+            .Objectives.ShouldBeEmpty();
+        Weeks
+            .Build(input with { Evidence = Towards(new Objective("Eli", "flying", 4, Things.Monday)) })
+            .Objectives.ShouldBeEmpty();
     }
 
     [Fact]
     public void Never_once_and_twice_cost_less_and_less()
     {
-        var problem = Weeks.Build(Things.Week(Weeks.Six) with { Evidence = Towards(new Objective("Fay", "fasten", 4, Things.Monday)) });
+        var problem = Weeks.Build(
+            Things.Week(Weeks.Six) with
+            {
+                Evidence = Towards(new Objective("Fay", "fasten", 4, Things.Monday)),
+            }
+        );
         var block = problem.Uses.First(u => u.Idea.Technique.Id == "fasten").BlockIndex;
         var fasten = problem.UsesOfBlock[block].First(u => u.Idea.Technique.Id == "fasten");
         var state = new PlanState(problem);
@@ -55,6 +86,10 @@ public class ObjectivesTests
     private static int Times(WeekPlan plan, string ladder)
     {
         var fay = plan.Problem.Group.Children.ToList().FindIndex(c => c.Name == "Fay");
-        return plan.Filled.Count(f => f.Use.Idea.Technique.Ladder == ladder && f.Use.Reach[fay] && plan.Problem.Attendance.OnDay(fay, f.Placement.Day));
+        return plan.Filled.Count(f =>
+            f.Use.Idea.Technique.Ladder == ladder
+            && f.Use.Reach[fay]
+            && plan.Problem.Attendance.OnDay(fay, f.Placement.Day)
+        );
     }
 }

@@ -40,7 +40,10 @@ public class OpenDaysTests
         for (var c = 0; c < whole.ChildCount; c++)
         {
             // Eli comes on Tuesday and Thursday only, and loses nothing with Monday.
-            ((double)short1.Target[c * 4]).ShouldBe(whole.Target[c * 4] * (whole.Group.Children[c].Name == "Eli" ? 1 : 0.8), 1);
+            ((double)short1.Target[c * 4]).ShouldBe(
+                whole.Target[c * 4] * (whole.Group.Children[c].Name == "Eli" ? 1 : 0.8),
+                1
+            );
         }
     }
 
@@ -49,13 +52,18 @@ public class OpenDaysTests
     {
         var open = Weeks.Build(Things.Week(Weeks.Six));
         var plan = Weeks.Compose(open).Plan;
-        var closed = WeekProblem.Build(open.Input with { CameUp = [TuesdayClosed], Locked = [.. plan.Where(p => p.Day < 1)] }).Problem;
+        var closed = WeekProblem
+            .Build(open.Input with { CameUp = [TuesdayClosed], Locked = [.. plan.Where(p => p.Day < 1)] })
+            .Problem;
         var held = new WeekPlan(closed, plan);
         held.Lost.Count.ShouldBe(10);
         held.Lost.ShouldAllBe(l => l.Reason == "the house is closed then");
         var after = Replan.From(closed, plan, 1, TestContext.Current.CancellationToken);
         after.Score().Broken.ShouldBe(0);
-        Enumerable.Range(0, closed.Slots.Count).Where(s => closed.Slots[s].Day == 1).ShouldAllBe(s => after.Uses[s] < 0);
+        Enumerable
+            .Range(0, closed.Slots.Count)
+            .Where(s => closed.Slots[s].Day == 1)
+            .ShouldAllBe(s => after.Uses[s] < 0);
     }
 
     [Theory]
@@ -66,7 +74,9 @@ public class OpenDaysTests
     public void Each_timetable_composes_to_a_whole_week(string id, int places)
     {
         var group = Weeks.Six with { Blocks = Timetable.Of(id).Blocks };
-        group.Blocks.Zip(group.Blocks.Skip(1)).ShouldAllBe(x => x.First.Starts.AddMinutes(x.First.Minutes) <= x.Second.Starts);
+        group
+            .Blocks.Zip(group.Blocks.Skip(1))
+            .ShouldAllBe(x => x.First.Starts.AddMinutes(x.First.Minutes) <= x.Second.Starts);
         var result = Weeks.Compose(Weeks.Build(Things.Week(group)));
         result.Plan.Count.ShouldBe(places);
         result.Score.Broken.ShouldBe(0);

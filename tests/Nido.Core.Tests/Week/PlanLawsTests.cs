@@ -6,7 +6,10 @@ namespace Nido.Core.Tests.Week;
 /// <summary>Laws of a plan that is kept while the house changes around it.</summary>
 public class PlanLawsTests
 {
-    private static readonly Dictionary<string, double> Some = Published.Content.Materials.ToDictionary(m => m.Id, m => m.IsCounted ? 30.0 : 600);
+    private static readonly Dictionary<string, double> Some = Published.Content.Materials.ToDictionary(
+        m => m.Id,
+        m => m.IsCounted ? 30.0 : 600
+    );
     private static readonly WeekProblem Problem = Weeks.Build(Things.Week(Weeks.Six, onHand: Some));
     private static readonly IReadOnlyList<Placement> Plan = Weeks.Compose(Problem).Plan;
 

@@ -22,7 +22,9 @@ public class PlanStateTests
         }
 
         var afresh = new PlanState(Problem, state.Uses);
-        return state.Dose.SequenceEqual(afresh.Dose) && state.FairPrice() == afresh.FairPrice() && state.Score() == afresh.Score();
+        return state.Dose.SequenceEqual(afresh.Dose)
+            && state.FairPrice() == afresh.FairPrice()
+            && state.Score() == afresh.Score();
     }
 
     [Fact]
@@ -39,7 +41,9 @@ public class PlanStateTests
         var sort = problem.Uses.First(u => u.Idea.Technique.Id == "sort-by-kind");
         state.Put(problem.SlotAt(0, 1, 1), sort.Index);
         var sortFit = sort.Children.Single(c => c.Child.Name == "Young").Fit;
-        state.Dose[(0 * 4) + (int)Aim.Math].ShouldBe((int)Math.Round(1000 * 0.70 * fit) + (int)Math.Round(1000 * 0.55 * sortFit));
+        state
+            .Dose[(0 * 4) + (int)Aim.Math]
+            .ShouldBe((int)Math.Round(1000 * 0.70 * fit) + (int)Math.Round(1000 * 0.55 * sortFit));
     }
 
     [Fact]
@@ -91,7 +95,8 @@ public class PlanStateTests
     [InlineData(10, 10, 3, 0)]
     [InlineData(10, 9.5, 3, 1)]
     [InlineData(10, 0, null, 0)]
-    public void Packs_to_buy(double taken, double have, int? pack, int packs) => PlanState.Packs(taken, have, pack).ShouldBe(packs);
+    public void Packs_to_buy(double taken, double have, int? pack, int packs) =>
+        PlanState.Packs(taken, have, pack).ShouldBe(packs);
 
     [Fact]
     public void Consumables_add_up_and_reusables_count_at_the_busiest_time()
@@ -100,11 +105,21 @@ public class PlanStateTests
         var taken = state.Taken();
         for (var m = 0; m < Problem.Materials.Count; m++)
         {
-            var cells = Enumerable.Range(0, Problem.Slots.Count)
+            var cells = Enumerable
+                .Range(0, Problem.Slots.Count)
                 .GroupBy(s => (Problem.Slots[s].Day, Problem.Slots[s].Block))
-                .Select(cell => cell.Sum(s => Problem.Uses[state.Uses[s]].On(Problem.Slots[s].Day).Takes.Where(t => t.Material == m).Sum(t => t.Amount)))
+                .Select(cell =>
+                    cell.Sum(s =>
+                        Problem
+                            .Uses[state.Uses[s]]
+                            .On(Problem.Slots[s].Day)
+                            .Takes.Where(t => t.Material == m)
+                            .Sum(t => t.Amount)
+                    )
+                )
                 .ToArray();
-            taken[m].ShouldBe(Problem.Materials[m].Consumable ? cells.Sum() : cells.Max(), 1e-9, Problem.Materials[m].Id);
+            taken[m]
+                .ShouldBe(Problem.Materials[m].Consumable ? cells.Sum() : cells.Max(), 1e-9, Problem.Materials[m].Id);
         }
     }
 
@@ -115,7 +130,19 @@ public class PlanStateTests
     [InlineData(3)]
     public void Kept_up_to_date_by_changes_it_equals_the_same_plan_counted_anew(int seed)
     {
-        var problem = Weeks.Build(Things.Week(Weeks.Six) with { Evidence = new Evidence([], [], Things.Monday) { Objectives = [new("Fay", "scissors", 5, Things.Monday.AddDays(20)), new("Eli", "counting", 3, Things.Monday.AddDays(20))] } });
+        var problem = Weeks.Build(
+            Things.Week(Weeks.Six) with
+            {
+                Evidence = new Evidence([], [], Things.Monday)
+                {
+                    Objectives =
+                    [
+                        new("Fay", "scissors", 5, Things.Monday.AddDays(20)),
+                        new("Eli", "counting", 3, Things.Monday.AddDays(20)),
+                    ],
+                },
+            }
+        );
         var chance = new SeededChance((ulong)seed);
         var plan = GreedyPlan.Of(problem);
         for (var k = 0; k < 400; k++)
@@ -127,7 +154,15 @@ public class PlanStateTests
             if (k % 7 == 0)
             {
                 var anew = new PlanState(problem, plan.Uses);
-                (plan.WishPrice(), plan.FairPrice(), plan.FairAndPaid(), plan.SmallestShare(), plan.WorstOff()).ShouldBe((anew.WishPrice(), anew.FairPrice(), anew.FairAndPaid(), anew.SmallestShare(), anew.WorstOff()));
+                (
+                    plan.WishPrice(),
+                    plan.FairPrice(),
+                    plan.FairAndPaid(),
+                    plan.SmallestShare(),
+                    plan.WorstOff()
+                ).ShouldBe(
+                    (anew.WishPrice(), anew.FairPrice(), anew.FairAndPaid(), anew.SmallestShare(), anew.WorstOff())
+                );
                 plan.Score().ShouldBe(anew.Score());
             }
         }

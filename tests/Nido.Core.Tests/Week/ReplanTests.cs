@@ -9,7 +9,12 @@ namespace Nido.Core.Tests.Week;
 public class ReplanTests
 {
     private static readonly WeekProblem Problem = Weeks.Build(Things.Week(Weeks.Six));
-    private static readonly IReadOnlyList<Placement> Plan = [.. Weeks.Compose(Problem).Plan.Select(p => p is { Day: 3, BlockId: "table", Offer: 1 } ? p with { Locked = true } : p)];
+    private static readonly IReadOnlyList<Placement> Plan =
+    [
+        .. Weeks
+            .Compose(Problem)
+            .Plan.Select(p => p is { Day: 3, BlockId: "table", Offer: 1 } ? p with { Locked = true } : p),
+    ];
 
     public static TheoryData<CameUp> CameUp { get; } =
     [
@@ -26,7 +31,9 @@ public class ReplanTests
         var problem = After(happening);
         var state = Replan.From(problem, Plan, happening.FromDay, TestContext.Current.CancellationToken);
         var after = Ideas(problem, state);
-        foreach (var placed in Plan.Where(p => p.Day < happening.FromDay || (p.Locked && problem.LockedUse[Slot(p)] >= 0)))
+        foreach (
+            var placed in Plan.Where(p => p.Day < happening.FromDay || (p.Locked && problem.LockedUse[Slot(p)] >= 0))
+        )
         {
             after[Slot(placed)].ShouldBe(placed.IdeaId, $"{placed.Day} {placed.BlockId}");
         }
@@ -56,18 +63,38 @@ public class ReplanTests
     [InlineData("letter-match")]
     public void As_little_changes_as_trying_everything_would(string gone)
     {
-        var free = Weeks.Tiny(1, 2, "fill-to-number", "sort-by-kind", "letter-match", "feel-bag", "counting-rhyme", "hand-warm-up", "clap-the-word");
+        var free = Weeks.Tiny(
+            1,
+            2,
+            "fill-to-number",
+            "sort-by-kind",
+            "letter-match",
+            "feel-bag",
+            "counting-rhyme",
+            "hand-warm-up",
+            "clap-the-word"
+        );
         var plan = Weeks.Compose(free).Plan;
         // Whatever that way of working takes is gone.
         var problem = Weeks.Build(free.Input with { Ideas = [.. free.Input.Ideas.Where(i => i.Technique.Id != gone)] });
-        int Changed(PlanState state) => plan.Count(p => problem.SlotAt(p.Day, problem.Blocks[0].Id == p.BlockId ? 0 : 1, p.Offer) is var s
-            && (state.Uses[s] < 0 || problem.Uses[state.Uses[s]].Idea.Technique.Id != free.Input.Ideas.First(i => i.Id == p.IdeaId).Technique.Id));
+        int Changed(PlanState state) =>
+            plan.Count(p =>
+                problem.SlotAt(p.Day, problem.Blocks[0].Id == p.BlockId ? 0 : 1, p.Offer) is var s
+                && (
+                    state.Uses[s] < 0
+                    || problem.Uses[state.Uses[s]].Idea.Technique.Id
+                        != free.Input.Ideas.First(i => i.Id == p.IdeaId).Technique.Id
+                )
+            );
         var least = (Price: long.MaxValue, Changed: 0);
-        EveryPlan.Each(problem, state =>
-        {
-            var price = state.FairPrice() + (Replan.StripCost * (long)Changed(state));
-            least = price < least.Price ? (price, Changed(state)) : least;
-        });
+        EveryPlan.Each(
+            problem,
+            state =>
+            {
+                var price = state.FairPrice() + (Replan.StripCost * (long)Changed(state));
+                least = price < least.Price ? (price, Changed(state)) : least;
+            }
+        );
         var found = Replan.From(problem, plan, 0, TestContext.Current.CancellationToken);
         Changed(found).ShouldBeLessThanOrEqualTo(least.Changed);
     }
@@ -78,7 +105,10 @@ public class ReplanTests
         var problem = After(new CameUp(CameUpKind.Rain, "", 1, 1));
         problem.Days.Select(d => d.Dry).ShouldBe([true, false, true, true, true]);
         var state = Replan.From(problem, Plan, 1, TestContext.Current.CancellationToken);
-        Enumerable.Range(0, problem.Slots.Count).Where(s => problem.Slots[s].Day == 1).ShouldAllBe(s => !problem.Uses[state.Uses[s]].Idea.Technique.DryWeather);
+        Enumerable
+            .Range(0, problem.Slots.Count)
+            .Where(s => problem.Slots[s].Day == 1)
+            .ShouldAllBe(s => !problem.Uses[state.Uses[s]].Idea.Technique.DryWeather);
     }
 
     [Fact]
@@ -87,8 +117,12 @@ public class ReplanTests
         var gone = Gone();
         var problem = After(new CameUp(CameUpKind.MaterialGone, gone, 2, 4));
         var state = Replan.From(problem, Plan, 2, TestContext.Current.CancellationToken);
-        Enumerable.Range(0, problem.Slots.Count).Where(s => problem.Slots[s].Day >= 2)
-            .ShouldAllBe(s => problem.Uses[state.Uses[s]].Idea.Steps.All(step => step.Bindings.Values.All(b => b.Material.Id != gone)));
+        Enumerable
+            .Range(0, problem.Slots.Count)
+            .Where(s => problem.Slots[s].Day >= 2)
+            .ShouldAllBe(s =>
+                problem.Uses[state.Uses[s]].Idea.Steps.All(step => step.Bindings.Values.All(b => b.Material.Id != gone))
+            );
         new WeekPlan(problem, Plan).Lost.ShouldContain(l => l.Reason.EndsWith("is gone"));
     }
 
@@ -115,17 +149,38 @@ public class ReplanTests
     [Fact]
     public void Moving_a_slider_moves_the_plan_that_way()
     {
-        var problem = Weeks.Build(Problem.Input with { Sliders = Sliders.Middle with { LightPrep = 10, Theme = 0, FreshIdeas = 0 } });
+        var problem = Weeks.Build(
+            Problem.Input with
+            {
+                Sliders = Sliders.Middle with { LightPrep = 10, Theme = 0, FreshIdeas = 0 },
+            }
+        );
         var state = Replan.From(problem, Plan, 0, TestContext.Current.CancellationToken, Replan.StripPointsWhenWeighed);
-        state.Score().PrepMinutes.ShouldBeLessThan(new PlanState(problem, new WeekPlan(problem, Plan).State.Uses).Score().PrepMinutes);
+        state
+            .Score()
+            .PrepMinutes.ShouldBeLessThan(
+                new PlanState(problem, new WeekPlan(problem, Plan).State.Uses).Score().PrepMinutes
+            );
     }
 
-    private static string Gone() => Problem.Uses[new WeekPlan(Problem, Plan).State.Uses[Problem.SlotAt(3, 0, 0)]] is var use && use.Idea.Lead is { } lead ? lead.Id : "paper-a4";
+    private static string Gone() =>
+        Problem.Uses[new WeekPlan(Problem, Plan).State.Uses[Problem.SlotAt(3, 0, 0)]] is var use
+        && use.Idea.Lead is { } lead
+            ? lead.Id
+            : "paper-a4";
 
     private static WeekProblem After(CameUp happening) =>
-        Weeks.Build(Problem.Input with { CameUp = [happening], Locked = [.. Plan.Where(p => p.Locked || p.Day < happening.FromDay)] });
+        Weeks.Build(
+            Problem.Input with
+            {
+                CameUp = [happening],
+                Locked = [.. Plan.Where(p => p.Locked || p.Day < happening.FromDay)],
+            }
+        );
 
-    private static int Slot(Placement p) => Problem.SlotAt(p.Day, Problem.Blocks.ToList().FindIndex(b => b.Id == p.BlockId), p.Offer);
+    private static int Slot(Placement p) =>
+        Problem.SlotAt(p.Day, Problem.Blocks.ToList().FindIndex(b => b.Id == p.BlockId), p.Offer);
 
-    private static string[] Ideas(WeekProblem problem, PlanState state) => [.. state.Uses.Select(u => problem.Uses[u].Idea.Id)];
+    private static string[] Ideas(WeekProblem problem, PlanState state) =>
+        [.. state.Uses.Select(u => problem.Uses[u].Idea.Id)];
 }

@@ -33,10 +33,17 @@ public class SimulationTests
         var onHand = Things.Plenty.ToDictionary();
         for (var m = 0; m < taken.Length; m++)
         {
-            onHand[Problem.Materials[m].Id] = Problem.Materials[m].Consumable && taken[m] > 0 ? taken[m] : onHand[Problem.Materials[m].Id];
+            onHand[Problem.Materials[m].Id] =
+                Problem.Materials[m].Consumable && taken[m] > 0 ? taken[m] : onHand[Problem.Materials[m].Id];
         }
 
-        var tight = Simulation.Of(new WeekPlan(Weeks.Build(Problem.Input with { OnHand = onHand }), [.. Plan.Filled.Select(f => f.Placement)]), runs: 500);
+        var tight = Simulation.Of(
+            new WeekPlan(
+                Weeks.Build(Problem.Input with { OnHand = onHand }),
+                [.. Plan.Filled.Select(f => f.Placement)]
+            ),
+            runs: 500
+        );
         tight.RunsOut.ShouldNotBeEmpty();
         tight.RunsOut.ShouldAllBe(r => r.Share >= 0.01 && r.Share < 1 && r.More >= 1 && r.Material.Consumable);
         tight.RunsOut.Select(r => r.Share).ShouldBeInOrder(SortDirection.Descending);
@@ -61,7 +68,9 @@ public class SimulationTests
     {
         foreach (var f in Simulation.Of(Plan, runs: 400).FallsShort.Where(f => f.Fix is not null))
         {
-            var use = Problem.UsesOfBlock[Problem.Slots[f.Fix!.Slot].Block].First(u => u.Idea.Title == f.Fix.Now && Plan.State.MayPut(f.Fix.Slot, u.Index));
+            var use = Problem
+                .UsesOfBlock[Problem.Slots[f.Fix!.Slot].Block]
+                .First(u => u.Idea.Title == f.Fix.Now && Plan.State.MayPut(f.Fix.Slot, u.Index));
             use.Reach[f.Child].ShouldBeTrue();
             f.Fix.Minutes.ShouldBeGreaterThan(1);
         }
@@ -80,5 +89,10 @@ public class SimulationTests
     }
 
     private static string Text(SimulatedWeek week) =>
-        string.Join(';', week.RunsOut.Select(r => $"{r.Material.Id} {r.Share} {r.More}").Concat(week.Overruns.Select(o => $"{o}")).Concat(week.FallsShort.Select(f => $"{f}")));
+        string.Join(
+            ';',
+            week.RunsOut.Select(r => $"{r.Material.Id} {r.Share} {r.More}")
+                .Concat(week.Overruns.Select(o => $"{o}"))
+                .Concat(week.FallsShort.Select(f => $"{f}"))
+        );
 }

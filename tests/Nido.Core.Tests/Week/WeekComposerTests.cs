@@ -9,8 +9,13 @@ public class WeekComposerTests
     private static readonly WeekInput Input = Things.Week(Weeks.Six);
 
     /// <summary>So few ideas that something is always missing and the solver has to work.</summary>
-    private static readonly WeekInput Lean = Things.Week(Weeks.Six, only: t => "carry-dry pegs-on-line thread-string snip-and-cut stack-and-build tear-and-crumple fill-to-number post-in-slots print-stamps twist-lids hand-warm-up position-words quick-number lift-and-carry throw-to-target chalk-route"
-        .Split(' ').Contains(t.Id));
+    private static readonly WeekInput Lean = Things.Week(
+        Weeks.Six,
+        only: t =>
+            "carry-dry pegs-on-line thread-string snip-and-cut stack-and-build tear-and-crumple fill-to-number post-in-slots print-stamps twist-lids hand-warm-up position-words quick-number lift-and-carry throw-to-target chalk-route"
+                .Split(' ')
+                .Contains(t.Id)
+    );
 
     [Fact]
     public void The_same_input_gives_the_same_plan()
@@ -55,7 +60,12 @@ public class WeekComposerTests
         for (var trial = 0; trial < 20; trial++)
         {
             var plan = GreedyPlan.Of(problem);
-            new LocalSearch(problem, chance).Improve(plan, p => p.FairPrice(), 1, TestContext.Current.CancellationToken);
+            new LocalSearch(problem, chance).Improve(
+                plan,
+                p => p.FairPrice(),
+                1,
+                TestContext.Current.CancellationToken
+            );
             plan.FairPrice().ShouldBeGreaterThanOrEqualTo(bound);
         }
     }
@@ -86,7 +96,8 @@ public class WeekComposerTests
                     stop.Cancel();
                 }
             }),
-            stop.Token);
+            stop.Token
+        );
         result.End.ShouldBe(ComposeEnd.StoppedByYou);
         result.Plan.Count.ShouldBe(problem.Slots.Count);
         result.Score.Broken.ShouldBe(0);
@@ -99,7 +110,10 @@ public class WeekComposerTests
     public void News_never_gets_worse_until_the_wishes_take_their_part()
     {
         var news = new List<ComposeProgress>();
-        new WeekComposer(Weeks.Build(Lean), Weeks.Quick, TimeProvider.System).Compose(new Listener(news.Add), TestContext.Current.CancellationToken);
+        new WeekComposer(Weeks.Build(Lean), Weeks.Quick, TimeProvider.System).Compose(
+            new Listener(news.Add),
+            TestContext.Current.CancellationToken
+        );
         double[] best = [.. news.TakeWhile(n => n.Stage < ComposeStage.Wishes).Select(n => n.BestMinutes)];
         best.ShouldBeInOrder(SortDirection.Descending);
         news.Select(n => n.BoundMinutes).ShouldBeInOrder();
@@ -108,7 +122,11 @@ public class WeekComposerTests
     [Fact]
     public void The_cupboard_slider_makes_a_week_that_is_better_by_its_own_measure()
     {
-        var poor = Input with { OnHand = Input.OnHand.Where((_, i) => i % 3 != 0).ToDictionary(), Sliders = Sliders.Middle with { UseTheCupboard = 0 } };
+        var poor = Input with
+        {
+            OnHand = Input.OnHand.Where((_, i) => i % 3 != 0).ToDictionary(),
+            Sliders = Sliders.Middle with { UseTheCupboard = 0 },
+        };
         var careful = poor with { Sliders = Sliders.Middle with { UseTheCupboard = 10 } };
         var problem = Weeks.Build(careful);
         Price(careful).ShouldBeLessThan(Price(poor));
@@ -116,7 +134,14 @@ public class WeekComposerTests
         // Each plan by the measure of the careful one: money, things to ask for, and all other wishes.
         long Price(WeekInput input)
         {
-            var composed = new WeekComposer(Weeks.Build(input), Weeks.Quick with { AnnealSteps = 300_000 }, TimeProvider.System).Compose(null, TestContext.Current.CancellationToken);
+            var composed = new WeekComposer(
+                Weeks.Build(input),
+                Weeks.Quick with
+                {
+                    AnnealSteps = 300_000,
+                },
+                TimeProvider.System
+            ).Compose(null, TestContext.Current.CancellationToken);
             return new WeekPlan(problem, composed.Plan).State.WishPrice();
         }
     }
@@ -127,7 +152,9 @@ public class WeekComposerTests
         var problem = Weeks.Build(Input);
         var ways = Way.Of(problem);
         ways.SelectMany(w => w.Uses).Select(u => u.Index).Order().ShouldBe(Enumerable.Range(0, problem.Uses.Count));
-        ways.ShouldAllBe(w => w.Uses.All(u => u.TechniqueIndex == w.Any.TechniqueIndex && u.Dose[0].SequenceEqual(w.Any.Dose[0])));
+        ways.ShouldAllBe(w =>
+            w.Uses.All(u => u.TechniqueIndex == w.Any.TechniqueIndex && u.Dose[0].SequenceEqual(w.Any.Dose[0]))
+        );
         ways.Count.ShouldBeLessThan(problem.Uses.Count / 2);
     }
 

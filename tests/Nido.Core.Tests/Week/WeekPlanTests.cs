@@ -10,7 +10,10 @@ public class WeekPlanTests
         var onHand = Things.Plenty.ToDictionary(m => m.Key, m => m.Key == "paper-a4" ? 3.0 : m.Value);
         var problem = Weeks.Build(Things.Week(Weeks.Six, only: t => t.Id is not "tear-and-crumple", onHand: onHand));
         var cut = problem.Uses.First(u => u.Idea.Id == "snip-and-cut.paper-a4" && u.Block.Id == "stations");
-        var plan = new WeekPlan(problem, [new(1, "stations", 0, cut.Idea.Id, false), new(3, "stations", 1, cut.Idea.Id, false)]);
+        var plan = new WeekPlan(
+            problem,
+            [new(1, "stations", 0, cut.Idea.Id, false), new(3, "stations", 1, cut.Idea.Id, false)]
+        );
         var line = plan.Materials().Single(l => l.Material.Id == "paper-a4");
         var each = cut.Fullest.Takes.Single(t => problem.Materials[t.Material].Id == "paper-a4").Amount;
         line.Have.ShouldBe(3);
@@ -60,8 +63,16 @@ public class WeekPlanTests
         var problem = Weeks.Build(Things.Week(Weeks.Six));
         var plan = new WeekPlan(problem, Weeks.Compose(problem).Plan);
         var tasks = Nido.Core.Prep.PrepTasks.Of(plan);
-        tasks.Sum(t => t.Minutes).ShouldBe(plan.State.Score().PrepMinutes + plan.Filled.First().Use.Idea.Theme.Prep.Sum(p => p.Printed().Minutes));
-        tasks.ShouldAllBe(t => (t.InTheMorning ? t.Evening == t.NeededOn : t.Evening < t.NeededOn) && t.Evening.DayOfWeek != DayOfWeek.Saturday && t.Evening.DayOfWeek != DayOfWeek.Sunday);
+        tasks
+            .Sum(t => t.Minutes)
+            .ShouldBe(
+                plan.State.Score().PrepMinutes + plan.Filled.First().Use.Idea.Theme.Prep.Sum(p => p.Printed().Minutes)
+            );
+        tasks.ShouldAllBe(t =>
+            (t.InTheMorning ? t.Evening == t.NeededOn : t.Evening < t.NeededOn)
+            && t.Evening.DayOfWeek != DayOfWeek.Saturday
+            && t.Evening.DayOfWeek != DayOfWeek.Sunday
+        );
         tasks.Select(t => t.Evening).ShouldBeInOrder();
     }
 }

@@ -15,17 +15,28 @@ internal static class Weeks
     {
         var group = Things.Group(
             [Things.Child("Young", 26), Things.Child("Older", 60, WeekDays.Monday | WeekDays.Wednesday)],
-            [new("circle", "Circle", BlockKind.Circle, new(9, 0), 15, 1), new("table", "Table", BlockKind.Table, new(9, 30), 20, tableOffers)]);
+            [
+                new("circle", "Circle", BlockKind.Circle, new(9, 0), 15, 1),
+                new("table", "Table", BlockKind.Table, new(9, 30), 20, tableOffers),
+            ]
+        );
         return Build(Things.Week(group, days, t => techniques.Contains(t.Id)));
     }
 
     /// <summary>Six children of all ages with the demo's day.</summary>
-    public static ChildrenGroup Six { get; } = Things.Group(
-        [
-            Things.Child("Ada", 19, mouths: true), Things.Child("Ben", 27), Things.Child("Cleo", 34), Things.Child("Dara", 43, allergies: ["wheat"]),
-            Things.Child("Eli", 55, WeekDays.Tuesday | WeekDays.Thursday), Things.Child("Fay", 66),
-        ],
-        Data.Demo.DemoScenario.Blocks, smallParts: SmallPartsRule.WatchedTable);
+    public static ChildrenGroup Six { get; } =
+        Things.Group(
+            [
+                Things.Child("Ada", 19, mouths: true),
+                Things.Child("Ben", 27),
+                Things.Child("Cleo", 34),
+                Things.Child("Dara", 43, allergies: ["wheat"]),
+                Things.Child("Eli", 55, WeekDays.Tuesday | WeekDays.Thursday),
+                Things.Child("Fay", 66),
+            ],
+            Data.Demo.DemoScenario.Blocks,
+            smallParts: SmallPartsRule.WatchedTable
+        );
 
     public static WeekProblem Build(WeekInput input)
     {

@@ -19,11 +19,23 @@ public class WhatIfTests
         var score = plan.State.Score();
         foreach (var alternative in WhatIf.Alternatives(plan, slot).Where(a => a.KeptFromSlot is null).Take(5))
         {
-            var (day, block, offer) = (Problem.Slots[slot].Day, Problem.Blocks[Problem.Slots[slot].Block].Id, Problem.Slots[slot].Offer);
-            var swapped = new WeekPlan(Problem, [.. Placements.Where(p => !(p.Day == day && p.BlockId == block && p.Offer == offer)), new(day, block, offer, alternative.Use.Idea.Id, false)]);
+            var (day, block, offer) = (
+                Problem.Slots[slot].Day,
+                Problem.Blocks[Problem.Slots[slot].Block].Id,
+                Problem.Slots[slot].Offer
+            );
+            var swapped = new WeekPlan(
+                Problem,
+                [
+                    .. Placements.Where(p => !(p.Day == day && p.BlockId == block && p.Offer == offer)),
+                    new(day, block, offer, alternative.Use.Idea.Id, false),
+                ]
+            );
             for (var aim = 0; aim < 4; aim++)
             {
-                var change = Enumerable.Range(0, Problem.ChildCount).Sum(c => swapped.State.Dose[(c * 4) + aim] - before[(c * 4) + aim]);
+                var change = Enumerable
+                    .Range(0, Problem.ChildCount)
+                    .Sum(c => swapped.State.Dose[(c * 4) + aim] - before[(c * 4) + aim]);
                 alternative.MinutesByAim[aim].ShouldBe(change / 100.0, 1e-9);
             }
 
@@ -55,7 +67,10 @@ public class WhatIfTests
     [Fact]
     public void The_best_of_each_way_of_working_comes_first_then_its_other_materials()
     {
-        var open = WhatIf.Alternatives(new WeekPlan(Problem, Placements), 2).Where(a => a.KeptFromSlot is null).ToArray();
+        var open = WhatIf
+            .Alternatives(new WeekPlan(Problem, Placements), 2)
+            .Where(a => a.KeptFromSlot is null)
+            .ToArray();
         var techniques = open.Select(a => a.Use.TechniqueIndex).Distinct().Count();
         open.Take(techniques).Select(a => a.Use.TechniqueIndex).ShouldBeUnique();
         open.Take(techniques).Select(a => Math.Max(0, a.ShortfallMinutes)).ShouldBeInOrder();

@@ -12,14 +12,29 @@ public class WhyNotTests
     [Fact]
     public void The_best_place_is_the_best_of_all_places_tried_by_hand()
     {
-        string[] open = [.. Problem.Uses.Select(u => u.Idea.Id).Distinct().Where(i => Plan.Filled.All(f => f.Use.Idea.Id != i)).Where((_, k) => k % 9 == 0)];
+        string[] open =
+        [
+            .. Problem
+                .Uses.Select(u => u.Idea.Id)
+                .Distinct()
+                .Where(i => Plan.Filled.All(f => f.Use.Idea.Id != i))
+                .Where((_, k) => k % 9 == 0),
+        ];
         foreach (var idea in open)
         {
             var why = WhyNot.Of(Plan, idea);
-            var all = Problem.Uses.Where(u => u.Idea.Id == idea)
-                .SelectMany(u => Enumerable.Range(0, Problem.Slots.Count).Where(s => Problem.Slots[s].Block == u.BlockIndex).Select(s => (Slot: s, Use: u)))
+            var all = Problem
+                .Uses.Where(u => u.Idea.Id == idea)
+                .SelectMany(u =>
+                    Enumerable
+                        .Range(0, Problem.Slots.Count)
+                        .Where(s => Problem.Slots[s].Block == u.BlockIndex)
+                        .Select(s => (Slot: s, Use: u))
+                )
                 .Where(x => !Plan.Stays(x.Slot) && Plan.State.MayPut(x.Slot, x.Use.Index))
-                .Select(x => Tried(x.Slot, x.Use)).Order().ToArray();
+                .Select(x => Tried(x.Slot, x.Use))
+                .Order()
+                .ToArray();
             if (all.Length == 0)
             {
                 why.Slot.ShouldBeNull();
@@ -27,7 +42,13 @@ public class WhyNotTests
                 continue;
             }
 
-            Tried(why.Slot!.Value, Problem.UsesOfBlock[Problem.Slots[why.Slot.Value].Block].First(u => u.Idea.Id == idea && u.OnDay[Problem.Slots[why.Slot.Value].Day])).ShouldBe(all[0], idea);
+            Tried(
+                    why.Slot!.Value,
+                    Problem
+                        .UsesOfBlock[Problem.Slots[why.Slot.Value].Block]
+                        .First(u => u.Idea.Id == idea && u.OnDay[Problem.Slots[why.Slot.Value].Day])
+                )
+                .ShouldBe(all[0], idea);
             why.Instead!.Index.ShouldBe(Plan.State.Uses[why.Slot.Value]);
         }
     }
@@ -49,7 +70,9 @@ public class WhyNotTests
         foreach (var idea in problem.Uses.Select(u => u.Idea.Id).Distinct())
         {
             var why = WhyNot.Of(plan, idea);
-            (why.Slot is not null || why.Rules.Count > 0 || plan.Filled.Any(f => f.Use.Idea.Id == idea)).ShouldBeTrue(idea);
+            (why.Slot is not null || why.Rules.Count > 0 || plan.Filled.Any(f => f.Use.Idea.Id == idea)).ShouldBeTrue(
+                idea
+            );
         }
     }
 }

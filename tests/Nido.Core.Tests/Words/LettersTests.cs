@@ -15,7 +15,8 @@ public class LettersTests
     [InlineData("Михаил", "М и х а и л")]
     [InlineData("さくら", "さ く ら")]
     [InlineData("123 -'", "")]
-    public void One_for_each_letter_that_is_written(string name, string letters) => string.Join(' ', Letters.Of(name)).ShouldBe(letters);
+    public void One_for_each_letter_that_is_written(string name, string letters) =>
+        string.Join(' ', Letters.Of(name)).ShouldBe(letters);
 
     [Theory]
     [InlineData("é", "e")]
@@ -31,7 +32,18 @@ public class LettersTests
     [Fact]
     public void A_letter_typed_in_two_ways_is_the_same_letter()
     {
-        foreach (var (apart, one) in new[] { ("e\u0301", "é"), ("n\u0303", "ñ"), ("s\u030C", "š"), ("Z\u0307", "Ż"), ("c\u0327", "ç"), ("u\u030B", "ű"), ("a\u0328", "ą") })
+        foreach (
+            var (apart, one) in new[]
+            {
+                ("e\u0301", "é"),
+                ("n\u0303", "ñ"),
+                ("s\u030C", "š"),
+                ("Z\u0307", "Ż"),
+                ("c\u0327", "ç"),
+                ("u\u030B", "ű"),
+                ("a\u0328", "ą"),
+            }
+        )
         {
             Letters.Of(apart).ShouldBe([one]);
             Letters.Of(one).ShouldBe([one]);

@@ -2,7 +2,8 @@ using Nido.Core.Words;
 
 namespace Nido.Core.Tests.Words;
 
-/// <summary>Sounds of the CMU Pronouncing Dictionary (shipped), and facts of Spanish spelling (common practice).</summary>
+/// <summary>Sounds of the CMU Pronouncing Dictionary (shipped), and facts of Spanish spelling (common
+/// practice).</summary>
 public class WordSortTests
 {
     private static readonly EnglishSounds English = Published.Content.English;
@@ -45,7 +46,8 @@ public class WordSortTests
     [InlineData("umbrella", 'u', LetterFit.Clear)]
     [InlineData("cat", 'd', LetterFit.NotThis)]
     [InlineData("zzyzxq", 'z', LetterFit.Unknown)]
-    public void Words_for_a_letter(string word, char letter, LetterFit fit) => WordSort.Fit(word, letter, English.Find(word), spanish: false).ShouldBe(fit);
+    public void Words_for_a_letter(string word, char letter, LetterFit fit) =>
+        WordSort.Fit(word, letter, English.Find(word), spanish: false).ShouldBe(fit);
 
     [Fact]
     public void What_rhymes_is_found_and_a_word_does_not_rhyme_with_itself()
@@ -60,7 +62,10 @@ public class WordSortTests
     public void Every_word_of_the_dictionary_is_found_by_halving_it()
     {
         // Each hundredth word, in the order of the file.
-        using var file = new System.IO.Compression.BrotliStream(File.OpenRead(Path.Combine(Published.Root, "content/words/english.br")), System.IO.Compression.CompressionMode.Decompress);
+        using var file = new System.IO.Compression.BrotliStream(
+            File.OpenRead(Path.Combine(Published.Root, "content/words/english.br")),
+            System.IO.Compression.CompressionMode.Decompress
+        );
         using var reader = new StreamReader(file);
         var (line, found) = (0, 0);
         while (reader.ReadLine() is { } text)
@@ -83,7 +88,9 @@ public class WordSortTests
     {
         foreach (var theme in Published.Content.Themes)
         {
-            theme.Words.Count(w => English.Find(w) is not null).ShouldBeGreaterThan((int)(0.9 * theme.Words.Count), theme.Id);
+            theme
+                .Words.Count(w => English.Find(w) is not null)
+                .ShouldBeGreaterThan((int)(0.9 * theme.Words.Count), theme.Id);
         }
     }
 
@@ -122,5 +129,6 @@ public class WordSortTests
     [InlineData("plato", 'p', LetterFit.BlendOrDigraph)]
     [InlineData("zapato", 's', LetterFit.OtherLetter)]
     [InlineData("árbol", 'a', LetterFit.Clear)]
-    public void Spanish_words_for_a_letter(string word, char letter, LetterFit fit) => WordSort.Fit(word, letter, SpanishSounds.Find(word), spanish: true).ShouldBe(fit);
+    public void Spanish_words_for_a_letter(string word, char letter, LetterFit fit) =>
+        WordSort.Fit(word, letter, SpanishSounds.Find(word), spanish: true).ShouldBe(fit);
 }

@@ -1,7 +1,8 @@
 namespace Nido.Core.Group.Steps;
 
 /// <summary>
-/// What is believed of one child on one ladder: a distribution over δ = θ − age, both on the <see cref="AgeScale"/>, on a grid
+/// What is believed of one child on one ladder: a distribution over δ = θ − age, both on the <see cref="AgeScale"/>, on
+/// a grid
 /// from −48 to +48 in bins of one. Immutable.
 /// </summary>
 public sealed class AbilityBelief
@@ -66,7 +67,8 @@ public sealed class AbilityBelief
         return new(after);
     }
 
-    /// <summary>The belief after some time: age moves by itself, and the variance grows by 0.25 month² a week.</summary>
+    /// <summary>The belief after some time: age moves by itself, and the variance grows by 0.25 month² a
+    /// week.</summary>
     /// <param name="weeks">0 or more.</param>
     public AbilityBelief Later(double weeks)
     {
@@ -76,7 +78,8 @@ public sealed class AbilityBelief
             return this;
         }
 
-        // A binomial kernel has exactly the variance asked for, however small: p on either side of staying, as often as it takes.
+        // A binomial kernel has exactly the variance asked for, however small: p on either side of staying, as often as
+        // it takes.
         var variance = 0.25 * weeks;
         var rounds = (int)Math.Ceiling(variance / 0.5);
         var aside = variance / rounds / 2;
@@ -97,10 +100,12 @@ public sealed class AbilityBelief
         return new(now);
     }
 
-    /// <summary>The age whose typical child is as far as this one is believed to be, in months; at a quantile of the belief, or at its mean.</summary>
+    /// <summary>The age whose typical child is as far as this one is believed to be, in months; at a quantile of the
+    /// belief, or at its mean.</summary>
     /// <param name="ageMonths">Age of the child.</param>
     /// <param name="share">0–1; null for the mean.</param>
-    public double MonthsLike(int ageMonths, double? share = null) => AgeScale.Months(AgeScale.Of(ageMonths) + (share is { } q ? Quantile(q) : Mean));
+    public double MonthsLike(int ageMonths, double? share = null) =>
+        AgeScale.Months(AgeScale.Of(ageMonths) + (share is { } q ? Quantile(q) : Mean));
 
     /// <summary>δ below which this share of the belief lies, between the bins.</summary>
     /// <param name="share">0–1.</param>
@@ -140,7 +145,8 @@ public sealed class AbilityBelief
     }
 
     /// <summary>How far an age lies above that of a step, on the scale, in whole bins.</summary>
-    private static int Above(int typicalMonths, int ageMonths) => (int)Math.Round(AgeScale.Of(ageMonths) - AgeScale.Of(typicalMonths));
+    private static int Above(int typicalMonths, int ageMonths) =>
+        (int)Math.Round(AgeScale.Of(ageMonths) - AgeScale.Of(typicalMonths));
 
     private double Averaged(HelpLevel help, int above)
     {

@@ -1,8 +1,10 @@
 namespace Nido.Core.Group.Steps;
 
 /// <summary>
-/// Months as a measure on which children of all ages spread alike. The younger they are the faster they learn: between the age at
-/// which half can and the one at which three quarters can lies about an eighth of it, 2 months at 16 and 8 at 64. On the scale
+/// Months as a measure on which children of all ages spread alike. The younger they are the faster they learn: between
+/// the age at
+/// which half can and the one at which three quarters can lies about an eighth of it, 2 months at 16 and 8 at 64. On
+/// the scale
 /// 57·ln(months/57) + 57 such a span is everywhere 7.6; at 57 months a month counts one.
 /// </summary>
 public static class AgeScale

@@ -5,5 +5,6 @@ namespace Nido.Core.Group.Steps;
 /// <param name="Ladder">Id of the ladder.</param>
 /// <param name="Step">Number on it.</param>
 /// <param name="On">Day it was chosen.</param>
-/// <param name="KnowsBetter">The adult knows the child to be there, whatever was seen before; otherwise it is only what to work at next.</param>
+/// <param name="KnowsBetter">The adult knows the child to be there, whatever was seen before; otherwise it is only what
+/// to work at next.</param>
 public sealed record ChosenStep(string ChildId, string Ladder, int Step, DateOnly On, bool KnowsBetter);

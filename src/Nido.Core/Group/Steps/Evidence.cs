@@ -1,11 +1,13 @@
 namespace Nido.Core.Group.Steps;
 
 /// <summary>
-/// What is known of the children of a group: beliefs from age, what was seen and what adults know, and the steps they chose.
+/// What is known of the children of a group: beliefs from age, what was seen and what adults know, and the steps they
+/// chose.
 /// Beliefs are worked out once for each child and ladder.
 /// </summary>
 /// <param name="observations">In the order they were made.</param>
-/// <param name="chosen">Steps chosen by adults, in the order they were chosen; the last of a child and ladder counts.</param>
+/// <param name="chosen">Steps chosen by adults, in the order they were chosen; the last of a child and ladder
+/// counts.</param>
 /// <param name="on">The day asked about.</param>
 public sealed class Evidence(IReadOnlyList<Observation> observations, IReadOnlyList<ChosenStep> chosen, DateOnly on)
 {
@@ -13,18 +15,23 @@ public sealed class Evidence(IReadOnlyList<Observation> observations, IReadOnlyL
     public const double KnownSpread = 4;
 
     private readonly ILookup<(string, string), Observation> seen = observations.ToLookup(o => (o.ChildId, o.Ladder));
-    private readonly Dictionary<(string, string), ChosenStep> chosen = chosen.GroupBy(c => (c.ChildId, c.Ladder)).ToDictionary(g => g.Key, g => g.Last());
-    private readonly System.Collections.Concurrent.ConcurrentDictionary<(string, string), AbilityBelief> beliefs = new();
+    private readonly Dictionary<(string, string), ChosenStep> chosen = chosen
+        .GroupBy(c => (c.ChildId, c.Ladder))
+        .ToDictionary(g => g.Key, g => g.Last());
+    private readonly System.Collections.Concurrent.ConcurrentDictionary<(string, string), AbilityBelief> beliefs =
+        new();
     private readonly AbilityBelief prior = AbilityBelief.FromAge();
 
     /// <summary>Nothing seen and nothing chosen: all from age.</summary>
     public static Evidence None { get; } = new([], [], DateOnly.MinValue);
 
     /// <summary>Whether anything was seen or said of a child on a ladder.</summary>
-    public bool IsSeen(string childId, string ladder) => seen.Contains((childId, ladder)) || chosen.ContainsKey((childId, ladder));
+    public bool IsSeen(string childId, string ladder) =>
+        seen.Contains((childId, ladder)) || chosen.ContainsKey((childId, ladder));
 
     /// <summary>What was seen of a child on a ladder, in the order it was seen.</summary>
-    public IReadOnlyList<Observation> Seen(string childId, string ladder) => [.. seen[(childId, ladder)].OrderBy(o => o.On).ThenBy(o => o.Id)];
+    public IReadOnlyList<Observation> Seen(string childId, string ladder) =>
+        [.. seen[(childId, ladder)].OrderBy(o => o.On).ThenBy(o => o.Id)];
 
     /// <summary>Everything seen, in the order it was written down.</summary>
     public IReadOnlyList<Observation> Observations => observations;
@@ -36,7 +43,10 @@ public sealed class Evidence(IReadOnlyList<Observation> observations, IReadOnlyL
     public IReadOnlyList<Objective> Objectives { get; init; } = [];
 
     /// <summary>How long a child stays at work of its own choice.</summary>
-    public OwnMinutes Own(string childId) => OwnMinutes.Of([.. observations.Where(o => o.ChildId == childId && o.Minutes is > 0).Select(o => o.Minutes!.Value)]);
+    public OwnMinutes Own(string childId) =>
+        OwnMinutes.Of([
+            .. observations.Where(o => o.ChildId == childId && o.Minutes is > 0).Select(o => o.Minutes!.Value),
+        ]);
 
     /// <summary>The step an adult has chosen, or null.</summary>
     public ChosenStep? Chosen(string childId, string ladder) => chosen.GetValueOrDefault((childId, ladder));
@@ -48,17 +58,25 @@ public sealed class Evidence(IReadOnlyList<Observation> observations, IReadOnlyL
     {
         ArgumentNullException.ThrowIfNull(child);
         ArgumentNullException.ThrowIfNull(ladder);
-        return IsSeen(child.Id, ladder.Id) ? beliefs.GetOrAdd((child.Id, ladder.Id), _ => Believe(child, ladder)) : prior;
+        return IsSeen(child.Id, ladder.Id)
+            ? beliefs.GetOrAdd((child.Id, ladder.Id), _ => Believe(child, ladder))
+            : prior;
     }
 
-    /// <summary>The step offered: the highest allowed one up to what an adult chose, else what is just right by belief.</summary>
+    /// <summary>The step offered: the highest allowed one up to what an adult chose, else what is just right by
+    /// belief.</summary>
     /// <param name="child">The child.</param>
     /// <param name="ladder">The ladder.</param>
     /// <param name="day">For the age.</param>
     /// <param name="allowed">Steps the cupboard can equip and safety allows.</param>
     /// <param name="manner">When help comes.</param>
     public StepOffer? Offer(
-        Group.Child child, Ladder ladder, DateOnly day, IEnumerable<LadderStep> allowed, HelpManner manner = HelpManner.LeastThatWorks)
+        Group.Child child,
+        Ladder ladder,
+        DateOnly day,
+        IEnumerable<LadderStep> allowed,
+        HelpManner manner = HelpManner.LeastThatWorks
+    )
     {
         ArgumentNullException.ThrowIfNull(child);
         ArgumentNullException.ThrowIfNull(ladder);
@@ -70,7 +88,9 @@ public sealed class Evidence(IReadOnlyList<Observation> observations, IReadOnlyL
 
         LadderStep[] all = [.. allowed];
         var nearest = all.Where(s => s.Number <= step.Step).MaxBy(s => s.Number) ?? all.MinBy(s => s.Number);
-        return nearest is null ? null : JustRight.At(belief, child.MonthsOn(day), nearest, chosen: step.Step, manner: manner);
+        return nearest is null
+            ? null
+            : JustRight.At(belief, child.MonthsOn(day), nearest, chosen: step.Step, manner: manner);
     }
 
     /// <summary>
@@ -80,9 +100,17 @@ public sealed class Evidence(IReadOnlyList<Observation> observations, IReadOnlyL
     private AbilityBelief Believe(Group.Child child, Ladder ladder)
     {
         var known = Chosen(child.Id, ladder.Id) is { KnowsBetter: true } c ? c : null;
-        var belief = known is null ? prior : AbilityBelief.Normal(AgeScale.Of(ladder.Steps[known.Step - 1].TypicalMonths) - AgeScale.Of(child.MonthsOn(known.On)), KnownSpread);
+        var belief = known is null
+            ? prior
+            : AbilityBelief.Normal(
+                AgeScale.Of(ladder.Steps[known.Step - 1].TypicalMonths) - AgeScale.Of(child.MonthsOn(known.On)),
+                KnownSpread
+            );
         var last = known?.On;
-        var firsts = Seen(child.Id, ladder.Id).Where(o => known is null || o.On >= known.On).GroupBy(o => (o.On, o.Step)).Select(g => g.First());
+        var firsts = Seen(child.Id, ladder.Id)
+            .Where(o => known is null || o.On >= known.On)
+            .GroupBy(o => (o.On, o.Step))
+            .Select(g => g.First());
         foreach (var o in firsts)
         {
             belief = last is { } before ? belief.Later((o.On.DayNumber - before.DayNumber) / 7.0) : belief;

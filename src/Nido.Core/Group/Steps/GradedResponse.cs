@@ -13,21 +13,28 @@ public static class GradedResponse
     private const int Far = 400;
 
     private static readonly double[] Curve =
-        [.. Enumerable.Range(-Far, (2 * Far) + 1).Select(months => 1 / (1 + Math.Exp(-months / Slope)))];
+    [
+        .. Enumerable.Range(-Far, (2 * Far) + 1).Select(months => 1 / (1 + Math.Exp(-months / Slope))),
+    ];
 
     private static readonly double[][] Exact =
-        [.. Enum.GetValues<HelpLevel>().Select(h => Enumerable.Range(-Far, (2 * Far) + 1).Select(months => Between(h, months)).ToArray())];
+    [
+        .. Enum.GetValues<HelpLevel>()
+            .Select(h => Enumerable.Range(-Far, (2 * Far) + 1).Select(months => Between(h, months)).ToArray()),
+    ];
 
     /// <summary>How far below b the cut points of the help levels lie, in months: alone, shown, hands.</summary>
-    public static double CutBelow(HelpLevel help) => help switch
-    {
-        HelpLevel.Alone => 0,
-        HelpLevel.Shown => 5,
-        HelpLevel.Hands => 10,
-        _ => double.PositiveInfinity,
-    };
+    public static double CutBelow(HelpLevel help) =>
+        help switch
+        {
+            HelpLevel.Alone => 0,
+            HelpLevel.Shown => 5,
+            HelpLevel.Hands => 10,
+            _ => double.PositiveInfinity,
+        };
 
-    /// <summary>Chance of managing the step with at most this much help: 1/(1+exp(−(θ−b′)/s)), b′ the cut point.</summary>
+    /// <summary>Chance of managing the step with at most this much help: 1/(1+exp(−(θ−b′)/s)), b′ the cut
+    /// point.</summary>
     public static double AtMost(HelpLevel help, int theta, int typicalMonths) =>
         help == HelpLevel.NotYet ? 1 : Curve[Math.Clamp(theta - typicalMonths + (int)CutBelow(help), -Far, Far) + Far];
 

@@ -12,6 +12,7 @@ public enum HelpManner
     /// <summary>Where it will not go well alone, the hand is guided from the first try.</summary>
     HandsAtOnce,
 
-    /// <summary>An easier step done alone rather than a harder one with help: 70% alone is asked instead of 55%.</summary>
+    /// <summary>An easier step done alone rather than a harder one with help: 70% alone is asked instead of
+    /// 55%.</summary>
     EasierStep,
 }

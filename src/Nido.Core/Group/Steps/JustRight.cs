@@ -30,7 +30,11 @@ public static class JustRight
     /// <param name="allowed">Steps the cupboard can equip and safety allows; any order.</param>
     /// <param name="manner">When help comes.</param>
     public static StepOffer? Offer(
-        AbilityBelief belief, int ageMonths, IEnumerable<LadderStep> allowed, HelpManner manner = HelpManner.LeastThatWorks)
+        AbilityBelief belief,
+        int ageMonths,
+        IEnumerable<LadderStep> allowed,
+        HelpManner manner = HelpManner.LeastThatWorks
+    )
     {
         var from = manner == HelpManner.EasierStep ? EasierFrom : AloneFrom;
         LadderStep? lowest = null;
@@ -60,14 +64,22 @@ public static class JustRight
     /// <param name="chosen">Number of the step an adult has chosen.</param>
     /// <param name="manner">When help comes.</param>
     public static StepOffer At(
-        AbilityBelief belief, int ageMonths, LadderStep offered, bool isHighest = false, int? chosen = null, HelpManner manner = HelpManner.LeastThatWorks)
+        AbilityBelief belief,
+        int ageMonths,
+        LadderStep offered,
+        bool isHighest = false,
+        int? chosen = null,
+        HelpManner manner = HelpManner.LeastThatWorks
+    )
     {
         ArgumentNullException.ThrowIfNull(belief);
         ArgumentNullException.ThrowIfNull(offered);
         double Chance(HelpLevel help) => belief.Chance(help, offered.TypicalMonths, ageMonths);
         var alone = Chance(HelpLevel.Alone);
-        var help = alone >= AloneFrom ? HelpLevel.Alone
-            : manner != HelpManner.HandsAtOnce && (manner == HelpManner.NoHands || Chance(HelpLevel.Shown) >= AloneFrom) ? HelpLevel.Shown
+        var help =
+            alone >= AloneFrom ? HelpLevel.Alone
+            : manner != HelpManner.HandsAtOnce && (manner == HelpManner.NoHands || Chance(HelpLevel.Shown) >= AloneFrom)
+                ? HelpLevel.Shown
             : HelpLevel.Hands;
         var withHelp = Chance(help);
         var fit = Fit(alone, withHelp, Chance(manner == HelpManner.NoHands ? HelpLevel.Shown : HelpLevel.Hands));

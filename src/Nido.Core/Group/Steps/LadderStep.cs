@@ -9,7 +9,14 @@ namespace Nido.Core.Group.Steps;
 /// <param name="Harder">What to change to make it harder.</param>
 /// <param name="Source">Where the age comes from, or "common practice".</param>
 public sealed record LadderStep(
-    int Number, string Name, int TypicalMonths, string Adult, string Easier, string Harder, string Source)
+    int Number,
+    string Name,
+    int TypicalMonths,
+    string Adult,
+    string Easier,
+    string Harder,
+    string Source
+)
 {
     /// <summary>What is measurable of it, where something is.</summary>
     public StepSize? Size { get; init; }

@@ -9,7 +9,16 @@ namespace Nido.Core.Group.Steps;
 /// <param name="On">Day.</param>
 /// <param name="By">Who saw it; may be empty.</param>
 /// <param name="Note">In the adult's words; may be empty.</param>
-public sealed record Observation(long Id, string ChildId, string Ladder, int Step, HelpLevel Help, DateOnly On, string By, string Note)
+public sealed record Observation(
+    long Id,
+    string ChildId,
+    string Ladder,
+    int Step,
+    HelpLevel Help,
+    DateOnly On,
+    string By,
+    string Note
+)
 {
     /// <summary>Minutes the child chose to stay at it, where someone looked at the clock.</summary>
     public int? Minutes { get; init; }

@@ -37,12 +37,16 @@ public sealed record OwnMinutes(int Seen, double Centre, double Spread)
     /// <param name="blockMinutes">Over 0.</param>
     public double CutOffBy(double blockMinutes) => 1 - Normal((Math.Log(blockMinutes) - Centre) / Spread);
 
-    /// <summary>Distribution function of the standard normal, by Abramowitz and Stegun 26.2.17 (from memory; error under 1e-7).</summary>
+    /// <summary>Distribution function of the standard normal, by Abramowitz and Stegun 26.2.17 (from memory; error
+    /// under 1e-7).</summary>
     private static double Normal(double z)
     {
         var t = 1 / (1 + (0.2316419 * Math.Abs(z)));
-        var tail = Math.Exp(-z * z / 2) / Math.Sqrt(2 * Math.PI)
-            * t * (0.319381530 + (t * (-0.356563782 + (t * (1.781477937 + (t * (-1.821255978 + (t * 1.330274429))))))));
+        var tail =
+            Math.Exp(-z * z / 2)
+            / Math.Sqrt(2 * Math.PI)
+            * t
+            * (0.319381530 + (t * (-0.356563782 + (t * (1.781477937 + (t * (-1.821255978 + (t * 1.330274429))))))));
         return z < 0 ? tail : 1 - tail;
     }
 }

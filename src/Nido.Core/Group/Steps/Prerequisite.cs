@@ -8,7 +8,8 @@ namespace Nido.Core.Group.Steps;
 public sealed record Prerequisite(int From, string On, int Step, string Why)
 {
     /// <summary>
-    /// Judged by age alone, never by what was seen of the child: the arm comes first in the order of learning, but an arm that will
+    /// Judged by age alone, never by what was seen of the child: the arm comes first in the order of learning, but an
+    /// arm that will
     /// not get stronger keeps nobody from a pencil.
     /// </summary>
     public bool ByAge { get; init; }

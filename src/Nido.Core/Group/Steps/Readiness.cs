@@ -6,7 +6,8 @@ public static class Readiness
     /// <summary>Below this chance of managing the prerequisite alone, the earlier strand is offered instead.</summary>
     public const double From = 0.4;
 
-    /// <summary>Months by which a child who avoids touch is believed to be behind on touch, until something was seen. Ours.</summary>
+    /// <summary>Months by which a child who avoids touch is believed to be behind on touch, until something was seen.
+    /// Ours.</summary>
     public const int AvoidingTouch = 12;
 
     /// <summary>What a step waits for, or null where the child is ready for it.</summary>
@@ -17,7 +18,13 @@ public static class Readiness
     /// <param name="evidence">What is known.</param>
     /// <param name="ladders">All ladders by id.</param>
     public static NotReady? Of(
-        Child child, int step, IEnumerable<Prerequisite> needs, DateOnly day, Evidence evidence, IReadOnlyDictionary<string, Ladder> ladders)
+        Child child,
+        int step,
+        IEnumerable<Prerequisite> needs,
+        DateOnly day,
+        Evidence evidence,
+        IReadOnlyDictionary<string, Ladder> ladders
+    )
     {
         ArgumentNullException.ThrowIfNull(child);
         ArgumentNullException.ThrowIfNull(evidence);
@@ -25,10 +32,18 @@ public static class Readiness
         foreach (var need in needs.Where(n => step >= n.From))
         {
             var earlier = ladders[need.On];
-            var alone = (need.ByAge ? AbilityBelief.FromAge() : evidence.Belief(child, earlier)).Chance(HelpLevel.Alone, earlier.Steps[need.Step - 1].TypicalMonths, child.MonthsOn(day));
+            var alone = (need.ByAge ? AbilityBelief.FromAge() : evidence.Belief(child, earlier)).Chance(
+                HelpLevel.Alone,
+                earlier.Steps[need.Step - 1].TypicalMonths,
+                child.MonthsOn(day)
+            );
             if (alone < From)
             {
-                return new(step, need.On, $"{need.Why} First {earlier.Name}: {earlier.Steps[need.Step - 1].Name}, {100 * alone:0}% alone, and 40% is asked.");
+                return new(
+                    step,
+                    need.On,
+                    $"{need.Why} First {earlier.Name}: {earlier.Steps[need.Step - 1].Name}, {100 * alone:0}% alone, and 40% is asked."
+                );
             }
         }
 
@@ -54,7 +69,12 @@ public static class Readiness
 
         var months = child.MonthsOn(day) - (evidence.IsSeen(child.Id, touch.Id) ? 0 : AvoidingTouch);
         var alone = evidence.Belief(child, touch).Chance(HelpLevel.Alone, touch.Steps[asked - 1].TypicalMonths, months);
-        return alone >= From ? null
-            : new(step, touch.Id, $"{child.Name} avoids {feel} things, and this step is done with bare hands: {touch.Steps[asked - 1].Name}, {100 * alone:0}%, and 40% is asked. A step with a tool comes first.");
+        return alone >= From
+            ? null
+            : new(
+                step,
+                touch.Id,
+                $"{child.Name} avoids {feel} things, and this step is done with bare hands: {touch.Steps[asked - 1].Name}, {100 * alone:0}%, and 40% is asked. A step with a tool comes first."
+            );
     }
 }

@@ -11,18 +11,28 @@ public sealed record StepProposal(int From, int To, string Reason)
     private const int Down = 3;
 
     /// <summary>
-    /// Days after which a trial no longer speaks for a change: a quarter of a year is a long time for a child. Our own convention.
+    /// Days after which a trial no longer speaks for a change: a quarter of a year is a long time for a child. Our own
+    /// convention.
     /// </summary>
     public const int FreshDays = 90;
 
-    /// <summary>What the trials of one child on one ladder propose; null for nothing. All tries since the last change of step count here.</summary>
+    /// <summary>What the trials of one child on one ladder propose; null for nothing. All tries since the last change
+    /// of step count here.</summary>
     /// <param name="rule">The group's rule.</param>
     /// <param name="now">Step worked at.</param>
     /// <param name="steps">Steps of the ladder.</param>
     /// <param name="seen">Observations of this child and ladder in the order they were made.</param>
     /// <param name="on">The day asked about; what was seen long before, or later, does not count.</param>
-    /// <param name="changed">Day on which an adult last changed the step; trials up to then led to it and are spent.</param>
-    public static StepProposal? Of(StepRule rule, int now, int steps, IReadOnlyList<Observation> seen, DateOnly on, DateOnly? changed)
+    /// <param name="changed">Day on which an adult last changed the step; trials up to then led to it and are
+    /// spent.</param>
+    public static StepProposal? Of(
+        StepRule rule,
+        int now,
+        int steps,
+        IReadOnlyList<Observation> seen,
+        DateOnly on,
+        DateOnly? changed
+    )
     {
         ArgumentNullException.ThrowIfNull(seen);
         bool IsFresh(Observation o) => o.On <= on && o.On.DayNumber > on.DayNumber - FreshDays;
@@ -48,13 +58,16 @@ public sealed record StepProposal(int From, int To, string Reason)
         return null;
     }
 
-    /// <summary>Whether later trials of another step say more: alone at a harder one, or not yet at an easier one.</summary>
+    /// <summary>Whether later trials of another step say more: alone at a harder one, or not yet at an easier
+    /// one.</summary>
     private static bool IsOutdone(Observation trial, ReadOnlySpan<Observation> later)
     {
         foreach (var then in later)
         {
-            if ((trial.Help == HelpLevel.NotYet && then.Help == HelpLevel.Alone && then.Step > trial.Step)
-                || (trial.Help == HelpLevel.Alone && then.Help == HelpLevel.NotYet && then.Step < trial.Step))
+            if (
+                (trial.Help == HelpLevel.NotYet && then.Help == HelpLevel.Alone && then.Step > trial.Step)
+                || (trial.Help == HelpLevel.Alone && then.Help == HelpLevel.NotYet && then.Step < trial.Step)
+            )
             {
                 return true;
             }
@@ -72,7 +85,9 @@ public sealed record StepProposal(int From, int To, string Reason)
         }
 
         var alone = trials.TakeLast(Trials).Count(t => t.Help == HelpLevel.Alone);
-        return trials.Length >= Trials && alone >= Up ? $"alone in {alone} of the last {Trials} trials at step {trials[0].Step}" : null;
+        return trials.Length >= Trials && alone >= Up
+            ? $"alone in {alone} of the last {Trials} trials at step {trials[0].Step}"
+            : null;
     }
 
     private static string? ForDown(StepRule rule, Observation[] trials)
@@ -80,11 +95,16 @@ public sealed record StepProposal(int From, int To, string Reason)
         if (rule == StepRule.TwoDays)
         {
             // Only what came after the last success speaks against the step.
-            var since = trials.Reverse().TakeWhile(t => t.Help != HelpLevel.Alone).Count(t => t.Help == HelpLevel.NotYet);
+            var since = trials
+                .Reverse()
+                .TakeWhile(t => t.Help != HelpLevel.Alone)
+                .Count(t => t.Help == HelpLevel.NotYet);
             return since >= 2 ? $"{since} times not yet at step {trials[0].Step}" : null;
         }
 
         var alone = trials.TakeLast(Trials).Count(t => t.Help == HelpLevel.Alone);
-        return trials.Length >= Trials && alone <= Down ? $"alone in only {alone} of the last {Trials} trials at step {trials[0].Step}" : null;
+        return trials.Length >= Trials && alone <= Down
+            ? $"alone in only {alone} of the last {Trials} trials at step {trials[0].Step}"
+            : null;
     }
 }

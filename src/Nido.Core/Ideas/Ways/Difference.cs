@@ -1,6 +1,7 @@
 namespace Nido.Core.Ideas.Ways;
 
-/// <summary>Something practitioners differ on: a setting of the group, of some also of a child. The first choice is ours.</summary>
+/// <summary>Something practitioners differ on: a setting of the group, of some also of a child. The first choice is
+/// ours.</summary>
 /// <param name="Id">Kebab case.</param>
 /// <param name="Name">What it is about.</param>
 /// <param name="OfChild">May be set for a child as well.</param>

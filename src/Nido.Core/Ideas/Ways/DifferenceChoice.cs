@@ -6,4 +6,10 @@ namespace Nido.Core.Ideas.Ways;
 /// <param name="Reason">Why one would.</param>
 /// <param name="Cues">What adults read on cards.</param>
 /// <param name="Effects">What it changes in steps and plan.</param>
-public sealed record DifferenceChoice(string Id, string Name, string Reason, IReadOnlyList<Cue> Cues, IReadOnlyList<Effect> Effects);
+public sealed record DifferenceChoice(
+    string Id,
+    string Name,
+    string Reason,
+    IReadOnlyList<Cue> Cues,
+    IReadOnlyList<Effect> Effects
+);

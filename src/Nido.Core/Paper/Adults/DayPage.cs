@@ -5,7 +5,8 @@ using Nido.Core.Week.Reading;
 namespace Nido.Core.Paper.Adults;
 
 /// <summary>
-/// A day that a substitute can run: who is there and who is away, adults and ratio, each block with its ideas, what to do and say,
+/// A day that a substitute can run: who is there and who is away, adults and ratio, each block with its ideas, what to
+/// do and say,
 /// who works at which step with what; what to mind once, at the end, with its sources.
 /// </summary>
 public static class DayPage
@@ -37,8 +38,24 @@ public static class DayPage
 
             foreach (var (_, placement, use) in lying)
             {
-                Idea(flow, pad, plan, use, day, [.. mind.Select((f, k) => (f, k)).Where(x => x.f.Where.Any(
-                    w => w.Placement.Day == day && w.Placement.BlockId == block.Id && w.Placement.Offer == placement.Offer)).Select(x => x.k + 1)]);
+                Idea(
+                    flow,
+                    pad,
+                    plan,
+                    use,
+                    day,
+                    [
+                        .. mind.Select((f, k) => (f, k))
+                            .Where(x =>
+                                x.f.Where.Any(w =>
+                                    w.Placement.Day == day
+                                    && w.Placement.BlockId == block.Id
+                                    && w.Placement.Offer == placement.Offer
+                                )
+                            )
+                            .Select(x => x.k + 1),
+                    ]
+                );
             }
         }
 
@@ -72,7 +89,8 @@ public static class DayPage
         return Letter(sources.IndexOf(source));
     }
 
-    internal static string Letter(int k) => k < 26 ? $"{(char)('a' + k)}" : $"{Letter((k / 26) - 1)}{(char)('a' + (k % 26))}";
+    internal static string Letter(int k) =>
+        k < 26 ? $"{(char)('a' + k)}" : $"{Letter((k / 26) - 1)}{(char)('a' + (k % 26))}";
 
     private static void Who(Flow flow, Pad pad, WeekPlan plan, int day)
     {
@@ -87,20 +105,36 @@ public static class DayPage
 
         int[] ages = [.. there.Select(c => c.MonthsOn(problem.Days[day].Date))];
         var adults = problem.Group.Adults.Where(a => a.Days.HasFlag(problem.Days[day].Day)).ToArray();
-        flow.Item(words.Say(
-            "adults", string.Join(", ", adults.Select(a => $"{a.Name} {a.From:H:mm}–{a.To:H:mm}")),
-            $"{Group.Ratio.AdultsNeeded(problem.Group.Settings, ages)}"));
+        flow.Item(
+            words.Say(
+                "adults",
+                string.Join(", ", adults.Select(a => $"{a.Name} {a.From:H:mm}–{a.To:H:mm}")),
+                $"{Group.Ratio.AdultsNeeded(problem.Group.Settings, ages)}"
+            )
+        );
         foreach (var child in there.Where(c => c.Allergies.Count > 0 || c.UnknownAllergies.Count > 0))
         {
             var book = problem.Input.Safety.Book;
-            flow.Item(words.Say("allergy", child.Name, string.Join(", ", child.Allergies.Select(a => book.NameOf(a, pad.Setting.Language)).Concat(child.UnknownAllergies))), face: Face.AdultBold);
+            flow.Item(
+                words.Say(
+                    "allergy",
+                    child.Name,
+                    string.Join(
+                        ", ",
+                        child.Allergies.Select(a => book.NameOf(a, pad.Setting.Language)).Concat(child.UnknownAllergies)
+                    )
+                ),
+                face: Face.AdultBold
+            );
         }
     }
 
     private static void Idea(Flow flow, Pad pad, WeekPlan plan, Use use, int day, int[] mind)
     {
         var (idea, on, words) = (use.Idea, use.On(day), pad.Words);
-        flow.Sub($"{idea.Title}{(use.Adults > 0 ? $" · {words.Say("beside", $"{use.Adults}")}" : "")}{(mind.Length > 0 ? $" ({string.Join(", ", mind)})" : "")}");
+        flow.Sub(
+            $"{idea.Title}{(use.Adults > 0 ? $" · {words.Say("beside", $"{use.Adults}")}" : "")}{(mind.Length > 0 ? $" ({string.Join(", ", mind)})" : "")}"
+        );
         flow.Item(string.Join(" ", idea.Technique.Instructions.Select(idea.Theme.Fill)), size: 3.1);
         foreach (var step in WeekProblem.StepsInUse(idea, on.Children))
         {
@@ -116,7 +150,10 @@ public static class DayPage
 
         if (on.Demand.Count > 0)
         {
-            flow.Item(words.Say("layOut", string.Join(", ", on.Demand.Select(d => $"{d.Amount:0.##} {d.Material.Name}"))), size: 2.8);
+            flow.Item(
+                words.Say("layOut", string.Join(", ", on.Demand.Select(d => $"{d.Amount:0.##} {d.Material.Name}"))),
+                size: 2.8
+            );
         }
     }
 }

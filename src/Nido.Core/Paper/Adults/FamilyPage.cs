@@ -5,7 +5,8 @@ using Nido.Core.Week.Reading;
 
 namespace Nido.Core.Paper.Adults;
 
-/// <summary>A page for families: the theme and its words, what is done, what to mind, what to save. No child is named.</summary>
+/// <summary>A page for families: the theme and its words, what is done, what to mind, what to save. No child is
+/// named.</summary>
 public static class FamilyPage
 {
     /// <summary>Cautions that stand on the page at most.</summary>
@@ -40,7 +41,13 @@ public static class FamilyPage
         }
 
         flow.Heading(words.Say("whatWeDo"));
-        foreach (var idea in plan.Filled.Select(f => f.Use.Idea).DistinctBy(i => i.Technique.Id).OrderByDescending(i => i.Technique.ThemeLink).Take(MostIdeas))
+        foreach (
+            var idea in plan
+                .Filled.Select(f => f.Use.Idea)
+                .DistinctBy(i => i.Technique.Id)
+                .OrderByDescending(i => i.Technique.ThemeLink)
+                .Take(MostIdeas)
+        )
         {
             flow.Item(idea.Title);
         }
@@ -62,7 +69,13 @@ public static class FamilyPage
     {
         var sources = new List<string>();
         flow.Heading(words.Say("weMind"));
-        foreach (var finding in WeekFindings.Of(plan).Where(f => f.Severity != Severity.Block).DistinctBy(f => f.Message).Take(MostCautions))
+        foreach (
+            var finding in WeekFindings
+                .Of(plan)
+                .Where(f => f.Severity != Severity.Block)
+                .DistinctBy(f => f.Message)
+                .Take(MostCautions)
+        )
         {
             flow.Item($"{finding.Message} [{DayPage.Note(sources, finding.Source)}]");
         }

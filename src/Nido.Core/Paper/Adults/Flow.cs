@@ -1,6 +1,7 @@
 namespace Nido.Core.Paper.Adults;
 
-/// <summary>Text that flows down columns and on to the next page. A heading never stays behind without what it heads.</summary>
+/// <summary>Text that flows down columns and on to the next page. A heading never stays behind without what it
+/// heads.</summary>
 internal sealed class Flow(Pad pad, int columns = 1, bool landscape = false)
 {
     private const double Gap = 8;
@@ -27,7 +28,9 @@ internal sealed class Flow(Pad pad, int columns = 1, bool landscape = false)
     {
         var indent = tick ? 6 : 0;
         var high = leaf.HeightOf(text, Wide - indent, size, face) + 1;
-        var above = (heading is null ? 0 : 6 + leaf.HeightOf(heading, Wide, 4.6, Face.AdultBold)) + (sub is null ? 0 : 2 + leaf.HeightOf(sub, Wide, 3.6, Face.AdultBold));
+        var above =
+            (heading is null ? 0 : 6 + leaf.HeightOf(heading, Wide, 4.6, Face.AdultBold))
+            + (sub is null ? 0 : 2 + leaf.HeightOf(sub, Wide, 3.6, Face.AdultBold));
         Room(above + Math.Min(high, leaf.Room.Height - above));
         Heads();
         if (tick)

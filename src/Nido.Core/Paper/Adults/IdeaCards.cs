@@ -3,7 +3,8 @@ using Nido.Core.Week.Reading;
 
 namespace Nido.Core.Paper.Adults;
 
-/// <summary>Idea cards, two on a page where they fit: what to say, each step with what the adult does, what to lay out, what to mind.</summary>
+/// <summary>Idea cards, two on a page where they fit: what to say, each step with what the adult does, what to lay out,
+/// what to mind.</summary>
 public static class IdeaCards
 {
     /// <summary>Draws a card for each idea of a plan, in the order it is first met.</summary>
@@ -45,7 +46,15 @@ public static class IdeaCards
 
             foreach (var (text, bold) in lines)
             {
-                y = leaf.Paragraph(text, leaf.Room.X, y, leaf.Room.Width, bold ? size * 1.25 : size, bold ? Face.AdultBold : Face.Adult) + 0.6;
+                y =
+                    leaf.Paragraph(
+                        text,
+                        leaf.Room.X,
+                        y,
+                        leaf.Room.Width,
+                        bold ? size * 1.25 : size,
+                        bold ? Face.AdultBold : Face.Adult
+                    ) + 0.6;
             }
 
             half = high > (leaf.Room.Height / 2) ? 2 : half + 1;
@@ -53,24 +62,39 @@ public static class IdeaCards
     }
 
     private static double Height(Leaf leaf, (string Text, bool Bold)[] lines, double size) =>
-        lines.Sum(l => leaf.HeightOf(l.Text, leaf.Room.Width, l.Bold ? size * 1.25 : size, l.Bold ? Face.AdultBold : Face.Adult) + 0.6);
+        lines.Sum(l =>
+            leaf.HeightOf(l.Text, leaf.Room.Width, l.Bold ? size * 1.25 : size, l.Bold ? Face.AdultBold : Face.Adult)
+            + 0.6
+        );
 
     private static IEnumerable<(string Text, bool Bold)> Lines(Pad pad, WeekPlan plan, Use use)
     {
         var (idea, words, on) = (use.Idea, pad.Words, use.Fullest);
         yield return (idea.Title, true);
-        yield return ($"{words.Say("minutes", $"{idea.Technique.Minutes}")} · {words.Say("cleanUp", $"{idea.Technique.CleanUpMinutes}")}{(use.Adults > 0 ? $" · {words.Say("beside", $"{use.Adults}")}" : "")}", false);
+        yield return (
+            $"{words.Say("minutes", $"{idea.Technique.Minutes}")} · {words.Say("cleanUp", $"{idea.Technique.CleanUpMinutes}")}{(use.Adults > 0 ? $" · {words.Say("beside", $"{use.Adults}")}" : "")}",
+            false
+        );
         yield return (string.Join(" ", idea.Technique.Instructions.Select(idea.Theme.Fill)), false);
         foreach (var step in WeekProblem.StepsInUse(idea, on.Children))
         {
             var rung = plan.Problem.Input.Ladders[idea.Technique.Ladder].Steps[step.Number - 1];
-            var names = string.Join(", ", on.Children.Where(c => c.InReach && c.Offer!.Step == step.Number).Select(c => c.Child.Name));
-            yield return ($"{words.Say("step", $"{step.Number}")} · {step.Do}{(names.Length > 0 ? $" — {names}" : "")}. {rung.Adult} {words.Say("easier", rung.Easier)} {words.Say("harder", rung.Harder)}", false);
+            var names = string.Join(
+                ", ",
+                on.Children.Where(c => c.InReach && c.Offer!.Step == step.Number).Select(c => c.Child.Name)
+            );
+            yield return (
+                $"{words.Say("step", $"{step.Number}")} · {step.Do}{(names.Length > 0 ? $" — {names}" : "")}. {rung.Adult} {words.Say("easier", rung.Easier)} {words.Say("harder", rung.Harder)}",
+                false
+            );
         }
 
         if (on.Demand.Count > 0)
         {
-            yield return (words.Say("layOut", string.Join(", ", on.Demand.Select(d => $"{d.Amount:0.##} {d.Material.Name}"))), false);
+            yield return (
+                words.Say("layOut", string.Join(", ", on.Demand.Select(d => $"{d.Amount:0.##} {d.Material.Name}"))),
+                false
+            );
         }
 
         foreach (var caution in use.Cautions.Select(c => c.Rule.Message).Distinct())

@@ -1,10 +1,20 @@
 namespace Nido.Core.Paper.Kinds;
 
-/// <summary>A die to cut, fold and paste: dots, numerals or pictures on its six sides. Opposite sides of dots make seven.</summary>
+/// <summary>A die to cut, fold and paste: dots, numerals or pictures on its six sides. Opposite sides of dots make
+/// seven.</summary>
 internal static class Dice
 {
-    public static SheetKind Kind { get; } = new("dice", SheetFamily.Numbers,
-        [Field.OneOf("sides", "dots", "numerals", "pictures"), Field.Mm("side", 25, 50, 45), Field.Lines("pictures", 6, "parcel", "snail", "train", "leaf", "moon", "van")], Draw);
+    public static SheetKind Kind { get; } =
+        new(
+            "dice",
+            SheetFamily.Numbers,
+            [
+                Field.OneOf("sides", "dots", "numerals", "pictures"),
+                Field.Mm("side", 25, 50, 45),
+                Field.Lines("pictures", 6, "parcel", "snail", "train", "leaf", "moon", "van"),
+            ],
+            Draw
+        );
 
     private static void Draw(Pad pad, Values v)
     {
@@ -56,10 +66,16 @@ internal static class Dice
     // Of the fourteen free edges of the net each second one that meets has a tab: seven are enough.
     private static IEnumerable<Figure> Tabs(double left, double top, double side, double tab)
     {
-        Figure Upright(double x, double y, double by) => Figures.Path(
-            [new(x, y), new(x + by, y + (tab * 0.6)), new(x + by, y + side - (tab * 0.6)), new(x, y + side)], true);
-        Figure Level(double x, double y, double by) => Figures.Path(
-            [new(x, y), new(x + (tab * 0.6), y + by), new(x + side - (tab * 0.6), y + by), new(x + side, y)], true);
+        Figure Upright(double x, double y, double by) =>
+            Figures.Path(
+                [new(x, y), new(x + by, y + (tab * 0.6)), new(x + by, y + side - (tab * 0.6)), new(x, y + side)],
+                true
+            );
+        Figure Level(double x, double y, double by) =>
+            Figures.Path(
+                [new(x, y), new(x + (tab * 0.6), y + by), new(x + side - (tab * 0.6), y + by), new(x + side, y)],
+                true
+            );
         yield return Upright(left + side, top, -tab);
         yield return Upright(left + (2 * side), top, tab);
         yield return Upright(left + side, top + (2 * side), -tab);

@@ -3,8 +3,16 @@ namespace Nido.Core.Paper.Kinds;
 /// <summary>A letter and eight pictures: which of them begin with it?</summary>
 internal static class FirstSound
 {
-    public static SheetKind Kind { get; } = new("first-sound", SheetFamily.Letters,
-        [Field.Line("letter", "P", 2), Field.Lines("words", 8, "parcel", "snail", "post", "moon", "leaf", "packet", "train", "star")], Draw);
+    public static SheetKind Kind { get; } =
+        new(
+            "first-sound",
+            SheetFamily.Letters,
+            [
+                Field.Line("letter", "P", 2),
+                Field.Lines("words", 8, "parcel", "snail", "post", "moon", "leaf", "packet", "train", "star"),
+            ],
+            Draw
+        );
 
     private static void Draw(Pad pad, Values v)
     {

@@ -1,10 +1,20 @@
 namespace Nido.Core.Paper.Kinds;
 
-/// <summary>Lines for the floor: sheets to tape end to end and walk on, with a mark where the next one begins.</summary>
+/// <summary>Lines for the floor: sheets to tape end to end and walk on, with a mark where the next one
+/// begins.</summary>
 internal static class FloorLines
 {
-    public static SheetKind Kind { get; } = new("floor-lines", SheetFamily.Room,
-        [Field.OneOf("line", "straight", "wave", "zigzag"), Field.Mm("width", 20, 120, 60), Field.Count("sheets", 1, 20, 4)], Draw);
+    public static SheetKind Kind { get; } =
+        new(
+            "floor-lines",
+            SheetFamily.Room,
+            [
+                Field.OneOf("line", "straight", "wave", "zigzag"),
+                Field.Mm("width", 20, 120, 60),
+                Field.Count("sheets", 1, 20, 4),
+            ],
+            Draw
+        );
 
     private static void Draw(Pad pad, Values v)
     {
@@ -18,10 +28,22 @@ internal static class FloorLines
             {
                 "straight" => Figures.Line(from, from + new At(leaf.Room.Width, 0)),
                 "wave" => Figures.Wave(from, leaf.Room.Width, height / 2, 2),
-                _ => Figures.Path([from, from + new At(leaf.Room.Width / 4, -height / 2), from + new At(leaf.Room.Width * 3 / 4, height / 2), from + new At(leaf.Room.Width, 0)], false),
+                _ => Figures.Path(
+                    [
+                        from,
+                        from + new At(leaf.Room.Width / 4, -height / 2),
+                        from + new At(leaf.Room.Width * 3 / 4, height / 2),
+                        from + new At(leaf.Room.Width, 0),
+                    ],
+                    false
+                ),
             };
             leaf.Draw(line, Stroke.Way, width, flat: true);
-            leaf.Draw(Figures.Line(new(leaf.Room.X, leaf.Room.Y), new(leaf.Room.X, leaf.Room.Bottom)), Stroke.Glue, 0.4);
+            leaf.Draw(
+                Figures.Line(new(leaf.Room.X, leaf.Room.Y), new(leaf.Room.X, leaf.Room.Bottom)),
+                Stroke.Glue,
+                0.4
+            );
             leaf.Text(pad.Words.Say("floorJoin", $"{k + 1}"), leaf.Room.X + 2, leaf.Room.Bottom - 2, 3.2, grey: 0.3);
         }
     }

@@ -2,11 +2,21 @@ using Nido.Core.Making;
 
 namespace Nido.Core.Paper.Kinds;
 
-/// <summary>A frame of sticks and joints to build after: seen from the front and a little from above, with how many it takes.</summary>
+/// <summary>A frame of sticks and joints to build after: seen from the front and a little from above, with how many it
+/// takes.</summary>
 internal static class FrameCard
 {
-    public static SheetKind Kind { get; } = new("frame-card", SheetFamily.Plates,
-        [Field.OneOf("frame", [.. FrameShapes.Names]), Field.Count("storeys", 1, 4, 1), Field.OneOf("braces", "no", "yes")], Draw);
+    public static SheetKind Kind { get; } =
+        new(
+            "frame-card",
+            SheetFamily.Plates,
+            [
+                Field.OneOf("frame", [.. FrameShapes.Names]),
+                Field.Count("storeys", 1, 4, 1),
+                Field.OneOf("braces", "no", "yes"),
+            ],
+            Draw
+        );
 
     private static void Draw(Pad pad, Values v)
     {
@@ -16,7 +26,8 @@ internal static class FrameCard
         var all = Box.Around(flat);
         var room = (leaf.Room with { Y = leaf.Room.Y + 10, Height = leaf.Room.Height - 10 }).Inside(14);
         var k = Math.Min(room.Width / Math.Max(all.Width, 1e-6), room.Height / Math.Max(all.Height, 1e-6));
-        At Place(int i) => new(room.Middle.X + ((flat[i].X - all.Middle.X) * k), room.Middle.Y + ((flat[i].Y - all.Middle.Y) * k));
+        At Place(int i) =>
+            new(room.Middle.X + ((flat[i].X - all.Middle.X) * k), room.Middle.Y + ((flat[i].Y - all.Middle.Y) * k));
         if (v.Text("braces") == "yes")
         {
             foreach (var brace in made.Braces)
@@ -36,7 +47,13 @@ internal static class FrameCard
             leaf.Draw(Figures.Circle(Place(i), 3), Stroke.Outline);
         }
 
-        leaf.Text(pad.Words.Say("frame", $"{made.Sticks}", $"{made.Joints}", $"{made.BracesToStandStill}"), leaf.Room.X, leaf.Room.Y + 4, 3.2, grey: 0.3);
+        leaf.Text(
+            pad.Words.Say("frame", $"{made.Sticks}", $"{made.Joints}", $"{made.BracesToStandStill}"),
+            leaf.Room.X,
+            leaf.Room.Y + 4,
+            3.2,
+            grey: 0.3
+        );
     }
 
     // Flat things lie in the page; others are turned a little, so that no stick hides another.

@@ -5,8 +5,13 @@ namespace Nido.Core.Paper.Kinds;
 /// <summary>Mats with a letter to lay pieces on: the capital, the small one, as broad as the pieces.</summary>
 internal static class LetterMats
 {
-    public static SheetKind Kind { get; } = new("letter-mats", SheetFamily.Letters,
-        [Field.Line("letters", "Pp", 8), Field.Mm("xHeight", 20, 90, 60), Field.Mm("piece", 6, 30, 15)], Draw);
+    public static SheetKind Kind { get; } =
+        new(
+            "letter-mats",
+            SheetFamily.Letters,
+            [Field.Line("letters", "Pp", 8), Field.Mm("xHeight", 20, 90, 60), Field.Mm("piece", 6, 30, 15)],
+            Draw
+        );
 
     private static void Draw(Pad pad, Values v)
     {
@@ -23,7 +28,11 @@ internal static class LetterMats
             var bounds = Box.Around(strokes.SelectMany(s => s.Scaled(unit).Runs.SelectMany(r => r.Along())));
             if (bounds.Width + piece > leaf.Room.Width || bounds.Height + piece > leaf.Room.Height)
             {
-                throw Need.Refused("xHeight", v.Number("xHeight"), $"{letter} would be {bounds.Width + piece:0} × {bounds.Height + piece:0} mm; the page has {leaf.Room.Width:0} × {leaf.Room.Height:0}");
+                throw Need.Refused(
+                    "xHeight",
+                    v.Number("xHeight"),
+                    $"{letter} would be {bounds.Width + piece:0} × {bounds.Height + piece:0} mm; the page has {leaf.Room.Width:0} × {leaf.Room.Height:0}"
+                );
             }
 
             var (dx, dy) = (leaf.Room.Middle.X - bounds.Middle.X, leaf.Room.Middle.Y - bounds.Middle.Y);

@@ -3,8 +3,13 @@ namespace Nido.Core.Paper.Kinds;
 /// <summary>A sheet for the shelf: who, what was seen, by four marks, a line for words; entered afterwards.</summary>
 internal static class ObservationSheet
 {
-    public static SheetKind Kind { get; } = new("observation-sheet", SheetFamily.Adults,
-        [Field.Lines("names", 200, "Ada"), Field.Line("idea", ""), Field.Line("step", "")], Draw);
+    public static SheetKind Kind { get; } =
+        new(
+            "observation-sheet",
+            SheetFamily.Adults,
+            [Field.Lines("names", 200, "Ada"), Field.Line("idea", ""), Field.Line("step", "")],
+            Draw
+        );
 
     private static void Draw(Pad pad, Values v)
     {
@@ -32,8 +37,21 @@ internal static class ObservationSheet
 
     private static double Top(Pad pad, Leaf leaf, Values v)
     {
-        leaf.Fit($"{v.Text("idea")} {v.Text("step")}".Trim() is { Length: > 0 } what ? what : pad.Words.Say("whatSeen"), new(leaf.Room.X, leaf.Room.Y, leaf.Room.Width, 9), 5, "idea", Face.AdultBold, Align.Left);
-        string[] heads = [pad.Words.Say("alone"), pad.Words.Say("shown"), pad.Words.Say("hands"), pad.Words.Say("notYet")];
+        leaf.Fit(
+            $"{v.Text("idea")} {v.Text("step")}".Trim() is { Length: > 0 } what ? what : pad.Words.Say("whatSeen"),
+            new(leaf.Room.X, leaf.Room.Y, leaf.Room.Width, 9),
+            5,
+            "idea",
+            Face.AdultBold,
+            Align.Left
+        );
+        string[] heads =
+        [
+            pad.Words.Say("alone"),
+            pad.Words.Say("shown"),
+            pad.Words.Say("hands"),
+            pad.Words.Say("notYet"),
+        ];
         for (var k = 0; k < 4; k++)
         {
             leaf.Fit(heads[k], new(leaf.Room.X + 49 + (k * 16), leaf.Room.Y + 10, 15, 8), 2.8, "idea", Face.Adult);

@@ -6,8 +6,17 @@ namespace Nido.Core.Paper.Kinds;
 /// <summary>One's own name four ways, from easy to hard: find it, build it of tiles, trace it, write it.</summary>
 internal static class OwnName
 {
-    public static SheetKind Kind { get; } = new("own-name", SheetFamily.Tracing,
-        [Field.Lines("names", 200, "Ada"), Field.Mm("tile", 12, 40, 22), Field.OneOf("letters", "asWritten", "capitals")], Draw);
+    public static SheetKind Kind { get; } =
+        new(
+            "own-name",
+            SheetFamily.Tracing,
+            [
+                Field.Lines("names", 200, "Ada"),
+                Field.Mm("tile", 12, 40, 22),
+                Field.OneOf("letters", "asWritten", "capitals"),
+            ],
+            Draw
+        );
 
     private static void Draw(Pad pad, Values v)
     {
@@ -18,7 +27,13 @@ internal static class OwnName
             var (room, quarter) = (leaf.Room, leaf.Room.Height / 4);
             for (var k = 0; k < 4; k++)
             {
-                leaf.Text(pad.Words.Say(((string[])["nameFind", "nameBuild", "nameTrace", "nameWrite"])[k]), room.X, room.Y + (k * quarter) + 4, 3.2, grey: 0.3);
+                leaf.Text(
+                    pad.Words.Say(((string[])["nameFind", "nameBuild", "nameTrace", "nameWrite"])[k]),
+                    room.X,
+                    room.Y + (k * quarter) + 4,
+                    3.2,
+                    grey: 0.3
+                );
             }
 
             leaf.Fit(name, new(room.X, room.Y + 8, room.Width, quarter - 14), 32, "names");
@@ -47,7 +62,13 @@ internal static class OwnName
         var across = (int)(box.Width / side);
         for (var k = 0; k < letters.Count; k++)
         {
-            leaf.Draw(Figures.Rectangle(new Box(box.X + (k % across * side), box.Y + (k / across * side), side, side).Inside(0.6)), Stroke.Outline, 0.35);
+            leaf.Draw(
+                Figures.Rectangle(
+                    new Box(box.X + (k % across * side), box.Y + (k / across * side), side, side).Inside(0.6)
+                ),
+                Stroke.Outline,
+                0.35
+            );
         }
     }
 

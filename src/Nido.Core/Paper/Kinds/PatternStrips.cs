@@ -1,10 +1,21 @@
 namespace Nido.Core.Paper.Kinds;
 
-/// <summary>A row that repeats, and one place more than a repeat takes, so that going on is more than copying.</summary>
+/// <summary>A row that repeats, and one place more than a repeat takes, so that going on is more than
+/// copying.</summary>
 internal static class PatternStrips
 {
-    public static SheetKind Kind { get; } = new("pattern-strips", SheetFamily.Patterns,
-        [Field.OneOf("pattern", "AB", "AAB", "ABB", "ABC", "AABB"), Field.Count("repeats", 1, 4, 2), Field.Count("strips", 1, 12, 4), Field.Mm("piece", 8, 40, 18)], Draw);
+    public static SheetKind Kind { get; } =
+        new(
+            "pattern-strips",
+            SheetFamily.Patterns,
+            [
+                Field.OneOf("pattern", "AB", "AAB", "ABB", "ABC", "AABB"),
+                Field.Count("repeats", 1, 4, 2),
+                Field.Count("strips", 1, 12, 4),
+                Field.Mm("piece", 8, 40, 18),
+            ],
+            Draw
+        );
 
     private static void Draw(Pad pad, Values v)
     {
@@ -13,24 +24,35 @@ internal static class PatternStrips
         var wide = Page.SizeOf(pad.Setting.Paper).Width - (2 * Page.Margin);
         if ((places * (piece + 3)) + 6 > wide)
         {
-            throw Making.Need.Refused("piece", piece, $"{places} places of {piece:0.#} mm are wider than the page; take smaller pieces or fewer repeats");
+            throw Making.Need.Refused(
+                "piece",
+                piece,
+                $"{places} places of {piece:0.#} mm are wider than the page; take smaller pieces or fewer repeats"
+            );
         }
 
-        pad.Cells(v.Whole("strips"), wide, piece + 12, "piece", (leaf, cell, k) =>
-        {
-            for (var i = 0; i < places; i++)
+        pad.Cells(
+            v.Whole("strips"),
+            wide,
+            piece + 12,
+            "piece",
+            (leaf, cell, k) =>
             {
-                var box = new Box(cell.X + 4 + (i * (piece + 3)), cell.Y + 6, piece, piece);
-                if (i < unit.Length * repeats)
+                for (var i = 0; i < places; i++)
                 {
-                    Sign(leaf, (unit[i % unit.Length] - 'A' + k) % 4, box.Inside(1));
+                    var box = new Box(cell.X + 4 + (i * (piece + 3)), cell.Y + 6, piece, piece);
+                    if (i < unit.Length * repeats)
+                    {
+                        Sign(leaf, (unit[i % unit.Length] - 'A' + k) % 4, box.Inside(1));
+                    }
+                    else
+                    {
+                        leaf.Draw(Figures.Rectangle(box), Stroke.Fine, 0.4);
+                    }
                 }
-                else
-                {
-                    leaf.Draw(Figures.Rectangle(box), Stroke.Fine, 0.4);
-                }
-            }
-        }, gap: 3);
+            },
+            gap: 3
+        );
     }
 
     /// <summary>Told apart by shape and filling, never by colour.</summary>

@@ -3,8 +3,18 @@ namespace Nido.Core.Paper.Kinds;
 /// <summary>A wheel with a place at its rim for each peg, numbered or dotted.</summary>
 internal static class PegPlaces
 {
-    public static SheetKind Kind { get; } = new("peg-wheel", SheetFamily.Plates,
-        [Field.Mm("diameter", 80, 185, 170), Field.Count("pegs", 2, 20, 8), Field.OneOf("show", "dots", "numerals", "both"), Field.Count("from", 0, 80, 1)], Draw);
+    public static SheetKind Kind { get; } =
+        new(
+            "peg-wheel",
+            SheetFamily.Plates,
+            [
+                Field.Mm("diameter", 80, 185, 170),
+                Field.Count("pegs", 2, 20, 8),
+                Field.OneOf("show", "dots", "numerals", "both"),
+                Field.Count("from", 0, 80, 1),
+            ],
+            Draw
+        );
 
     private static void Draw(Pad pad, Values v)
     {
@@ -20,12 +30,21 @@ internal static class PegPlaces
             var box = new Box(at.X - (size / 2), at.Y - (size / 2), size, size);
             if (v.Text("show") != "numerals" && from + k <= 10)
             {
-                DotsIn(leaf, v.Text("show") == "both" ? box with { Y = box.Y + (size * 0.55), Height = size * 0.5 } : box, from + k);
+                DotsIn(
+                    leaf,
+                    v.Text("show") == "both" ? box with { Y = box.Y + (size * 0.55), Height = size * 0.5 } : box,
+                    from + k
+                );
             }
 
             if (v.Text("show") != "dots" || from + k > 10)
             {
-                leaf.Fit($"{from + k}", v.Text("show") == "both" ? box with { Height = size * 0.55 } : box, size, "pegs");
+                leaf.Fit(
+                    $"{from + k}",
+                    v.Text("show") == "both" ? box with { Height = size * 0.55 } : box,
+                    size,
+                    "pegs"
+                );
             }
         }
     }
@@ -37,7 +56,13 @@ internal static class PegPlaces
         var (dx, dy) = (box.Width / columns, box.Height / (count > 1 ? 2 : 1));
         for (var k = 0; k < count; k++)
         {
-            leaf.Draw(Figures.Circle(new(box.X + ((k / 2) + 0.5) * dx, box.Y + ((k % 2) + 0.5) * dy), Math.Min(dx, dy) * 0.32), Stroke.Solid);
+            leaf.Draw(
+                Figures.Circle(
+                    new(box.X + ((k / 2) + 0.5) * dx, box.Y + ((k % 2) + 0.5) * dy),
+                    Math.Min(dx, dy) * 0.32
+                ),
+                Stroke.Solid
+            );
         }
     }
 }

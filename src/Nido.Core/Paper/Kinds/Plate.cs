@@ -5,8 +5,18 @@ namespace Nido.Core.Paper.Kinds;
 /// <summary>A plate with its sectors: cut along the lines, or lay a colour in each.</summary>
 internal static class Plate
 {
-    public static SheetKind Kind { get; } = new("plate", SheetFamily.Plates,
-        [Field.Mm("diameter", 40, 185, 180), Field.Count("diameters", 1, 18, 6), Field.Lines("pattern", 12, "A", "B"), Field.OneOf("lines", "cut", "fold")], Draw);
+    public static SheetKind Kind { get; } =
+        new(
+            "plate",
+            SheetFamily.Plates,
+            [
+                Field.Mm("diameter", 40, 185, 180),
+                Field.Count("diameters", 1, 18, 6),
+                Field.Lines("pattern", 12, "A", "B"),
+                Field.OneOf("lines", "cut", "fold"),
+            ],
+            Draw
+        );
 
     private static void Draw(Pad pad, Values v)
     {
@@ -18,7 +28,10 @@ internal static class Plate
         for (var k = 0; k < lines; k++)
         {
             var angle = -90 + (180.0 * k / lines);
-            leaf.Draw(Figures.Line(At.OnCircle(middle, diameter / 2, angle), At.OnCircle(middle, diameter / 2, angle + 180)), v.Text("lines") == "cut" ? Stroke.Cut : Stroke.Fold);
+            leaf.Draw(
+                Figures.Line(At.OnCircle(middle, diameter / 2, angle), At.OnCircle(middle, diameter / 2, angle + 180)),
+                v.Text("lines") == "cut" ? Stroke.Cut : Stroke.Fold
+            );
         }
 
         for (var k = 0; k < made.Sectors; k++)
@@ -28,7 +41,13 @@ internal static class Plate
             leaf.Fit(pattern[k % pattern.Count], new(at.X - (box / 2), at.Y - (box / 2), box, box), 6, "pattern");
         }
 
-        leaf.Text(pad.Words.Say("sectors", $"{made.Sectors}", $"{made.EdgeArc:0.#}"), leaf.Room.X, leaf.Room.Y + 4, 3.2, grey: 0.3);
+        leaf.Text(
+            pad.Words.Say("sectors", $"{made.Sectors}", $"{made.EdgeArc:0.#}"),
+            leaf.Room.X,
+            leaf.Room.Y + 4,
+            3.2,
+            grey: 0.3
+        );
         if (!made.PatternFits)
         {
             pad.Note(pad.Words.Say("patternLeft", $"{pattern.Count}", $"{made.Sectors}"));

@@ -2,14 +2,27 @@ using System.Globalization;
 
 namespace Nido.Core.Paper.Kinds;
 
-/// <summary>A recipe in pictures: as many cups and spoons as it takes, then the steps; children read it themselves.</summary>
+/// <summary>A recipe in pictures: as many cups and spoons as it takes, then the steps; children read it
+/// themselves.</summary>
 internal static class RecipeCard
 {
-    public static SheetKind Kind { get; } = new("recipe-card", SheetFamily.Adults,
-    [
-        Field.Line("title", "Cornstarch paste"), Field.Lines("measures", 12, "0.5 cup cornstarch", "2 cup water"),
-        Field.Lines("steps", 10, "Stir the cornstarch into a little cold water.", "An adult pours on the rest hot and stirs until clear.", "Let it cool."),
-    ], Draw);
+    public static SheetKind Kind { get; } =
+        new(
+            "recipe-card",
+            SheetFamily.Adults,
+            [
+                Field.Line("title", "Cornstarch paste"),
+                Field.Lines("measures", 12, "0.5 cup cornstarch", "2 cup water"),
+                Field.Lines(
+                    "steps",
+                    10,
+                    "Stir the cornstarch into a little cold water.",
+                    "An adult pours on the rest hot and stirs until clear.",
+                    "Let it cool."
+                ),
+            ],
+            Draw
+        );
 
     /// <summary>Measures that are drawn; what is asked in another is written.</summary>
     private static readonly Dictionary<string, string> Drawn = new()
@@ -46,8 +59,12 @@ internal static class RecipeCard
     {
         var words = line.Split(' ', 3, StringSplitOptions.RemoveEmptyEntries);
         var side = Math.Min(box.Height - 3, 20);
-        if (words.Length < 3 || !double.TryParse(words[0].Replace(',', '.'), CultureInfo.InvariantCulture, out var amount) || amount is <= 0 or > 6
-            || !Drawn.TryGetValue(words[1].TrimEnd('s'), out var shape))
+        if (
+            words.Length < 3
+            || !double.TryParse(words[0].Replace(',', '.'), CultureInfo.InvariantCulture, out var amount)
+            || amount is <= 0 or > 6
+            || !Drawn.TryGetValue(words[1].TrimEnd('s'), out var shape)
+        )
         {
             leaf.Fit(line, box with { Height = side }, 7, "measures", align: Align.Left);
             return;
@@ -62,7 +79,10 @@ internal static class RecipeCard
             if (part < 1 - 1e-9)
             {
                 // How far it is filled is shaded beside it, so that halves and thirds can be told apart.
-                leaf.Draw(Figures.Rectangle(new(at.Right - 1.5, at.Y + (side * (1 - part)), 1.5, side * part)), Stroke.Solid);
+                leaf.Draw(
+                    Figures.Rectangle(new(at.Right - 1.5, at.Y + (side * (1 - part)), 1.5, side * part)),
+                    Stroke.Solid
+                );
                 leaf.Draw(Figures.Rectangle(new(at.Right - 1.5, at.Y, 1.5, side)), Stroke.Outline, 0.25);
             }
 
@@ -70,6 +90,12 @@ internal static class RecipeCard
         }
 
         var left = box.X + (count * (side + 2)) + 3;
-        leaf.Fit($"{words[0]} {words[1]} {words[2]}", new(left, box.Y, box.Right - left, side), 7, "measures", align: Align.Left);
+        leaf.Fit(
+            $"{words[0]} {words[1]} {words[2]}",
+            new(left, box.Y, box.Right - left, side),
+            7,
+            "measures",
+            align: Align.Left
+        );
     }
 }

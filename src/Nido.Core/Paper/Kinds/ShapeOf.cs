@@ -15,7 +15,10 @@ internal static class ShapeOf
             "circle" => Figures.Circle(new(size / 2, size / 2), size / 2),
             "rectangle" => Figures.Rectangle(new(0, 0, size, size * 0.6)),
             "triangle" => Figures.Regular(new(size / 2, size / 2), 3, size),
-            "house" => Figures.Path([new(0, size * 0.45), new(size / 2, 0), new(size, size * 0.45), new(size, size), new(0, size)], true),
+            "house" => Figures.Path(
+                [new(0, size * 0.45), new(size / 2, 0), new(size, size * 0.45), new(size, size), new(0, size)],
+                true
+            ),
             "hexagon" => Figures.Regular(new(size / 2, size / 2), 6, size / 2),
             "star" => Figures.Star(new(size / 2, size / 2), size / 2),
             _ => Figures.Rectangle(new(0, 0, size, size)),

@@ -3,8 +3,17 @@ namespace Nido.Core.Paper.Kinds;
 /// <summary>Signs for tables: what lies there, and which allergens are in it.</summary>
 internal static class TableSigns
 {
-    public static SheetKind Kind { get; } = new("table-signs", SheetFamily.Room,
-        [Field.Line("title", "Cut the stamps"), Field.Lines("things", 20, "scissors", "paper"), Field.Line("contains", "")], Draw);
+    public static SheetKind Kind { get; } =
+        new(
+            "table-signs",
+            SheetFamily.Room,
+            [
+                Field.Line("title", "Cut the stamps"),
+                Field.Lines("things", 20, "scissors", "paper"),
+                Field.Line("contains", ""),
+            ],
+            Draw
+        );
 
     private static void Draw(Pad pad, Values v)
     {
@@ -20,12 +29,25 @@ internal static class TableSigns
                 leaf.Picture(id, new(leaf.Room.X, y, row - 2, row - 2));
             }
 
-            leaf.Fit(things[k], new(leaf.Room.X + row + 2, y, leaf.Room.Width - row - 2, row - 2), 9, "things", Face.Adult, Align.Left);
+            leaf.Fit(
+                things[k],
+                new(leaf.Room.X + row + 2, y, leaf.Room.Width - row - 2, row - 2),
+                9,
+                "things",
+                Face.Adult,
+                Align.Left
+            );
         }
 
         var box = new Box(leaf.Room.X, leaf.Room.Bottom - 32, leaf.Room.Width, 30);
         leaf.Draw(Figures.Rectangle(box), Stroke.Outline, 1);
         // Nothing told is not "nothing in it".
-        leaf.Fit(v.Text("contains").Length > 0 ? pad.Words.Say("contains", v.Text("contains")) : pad.Words.Say("askFirst"), box.Inside(4), 9, "contains", Face.AdultBold);
+        leaf.Fit(
+            v.Text("contains").Length > 0 ? pad.Words.Say("contains", v.Text("contains")) : pad.Words.Say("askFirst"),
+            box.Inside(4),
+            9,
+            "contains",
+            Face.AdultBold
+        );
     }
 }

@@ -3,16 +3,30 @@ using Nido.Core.Words;
 
 namespace Nido.Core.Paper.Kinds;
 
-/// <summary>Letters and numerals to trace, stroke by stroke: a numbered dot where each begins, an arrow the way it goes.</summary>
+/// <summary>Letters and numerals to trace, stroke by stroke: a numbered dot where each begins, an arrow the way it
+/// goes.</summary>
 internal static class TraceLetters
 {
-    public static SheetKind Kind { get; } = new("trace-letters", SheetFamily.Tracing,
-        [Field.Line("text", "Pp", 24), Field.Mm("xHeight", 8, 80, 24), Field.Count("rows", 1, 8, 3), Field.OneOf("then", "trace", "write"),
-            Field.OneOf("hand", "strokes", "outlines")], Draw);
+    public static SheetKind Kind { get; } =
+        new(
+            "trace-letters",
+            SheetFamily.Tracing,
+            [
+                Field.Line("text", "Pp", 24),
+                Field.Mm("xHeight", 8, 80, 24),
+                Field.Count("rows", 1, 8, 3),
+                Field.OneOf("then", "trace", "write"),
+                Field.OneOf("hand", "strokes", "outlines"),
+            ],
+            Draw
+        );
 
     private static void Draw(Pad pad, Values v)
     {
-        var text = v.Text("text").Length > 0 ? v.Text("text") : throw Need.Refused("text", "nothing", "write the letters to trace");
+        var text =
+            v.Text("text").Length > 0
+                ? v.Text("text")
+                : throw Need.Refused("text", "nothing", "write the letters to trace");
         var (x, rows) = (v.Number("xHeight"), v.Whole("rows"));
         Leaf? leaf = null;
         var height = x / Skeleton.XHeight * 19;
@@ -25,12 +39,25 @@ internal static class TraceLetters
                 perPage = Math.Max(1, (int)(leaf.Room.Height / height));
                 if (height > leaf.Room.Height)
                 {
-                    throw Need.Refused("xHeight", x, $"a row needs {height:0} mm of height; the page has {leaf.Room.Height:0}");
+                    throw Need.Refused(
+                        "xHeight",
+                        x,
+                        $"a row needs {height:0} mm of height; the page has {leaf.Room.Height:0}"
+                    );
                 }
             }
 
             var foot = leaf.Room.Y + (k % perPage * height) + (x / Skeleton.XHeight * 13.2);
-            Row(pad, leaf, text, foot, x, lined: true, k == 0 || v.Text("then") == "trace", v.Text("hand") == "outlines");
+            Row(
+                pad,
+                leaf,
+                text,
+                foot,
+                x,
+                lined: true,
+                k == 0 || v.Text("then") == "trace",
+                v.Text("hand") == "outlines"
+            );
         }
     }
 
@@ -43,14 +70,27 @@ internal static class TraceLetters
     /// <param name="lined">Draws the lines the letters stand on.</param>
     /// <param name="filled">Draws the letters; else the lines only.</param>
     /// <param name="outlines">Hollow letters, where a school writes other strokes than ours.</param>
-    public static void Row(Pad pad, Leaf leaf, string text, double foot, double x, bool lined, bool filled, bool outlines = false)
+    public static void Row(
+        Pad pad,
+        Leaf leaf,
+        string text,
+        double foot,
+        double x,
+        bool lined,
+        bool filled,
+        bool outlines = false
+    )
     {
         var unit = x / Skeleton.XHeight;
         if (lined)
         {
             foreach (var y in (double[])[foot - (10 * unit), foot - x, foot, foot + (4 * unit)])
             {
-                leaf.Draw(Figures.Line(new(leaf.Room.X, y), new(leaf.Room.Right, y)), Stroke.Fine, y == foot ? 0.5 : 0.2);
+                leaf.Draw(
+                    Figures.Line(new(leaf.Room.X, y), new(leaf.Room.Right, y)),
+                    Stroke.Fine,
+                    y == foot ? 0.5 : 0.2
+                );
             }
         }
 
@@ -68,13 +108,19 @@ internal static class TraceLetters
                 {
                     var (left, wide) = (at, Skeleton.Width(strokes) * unit);
                     Ensure(at + wide, leaf, text, x);
-                    Way.Draw(leaf, [.. strokes.Select(s => s.Scaled(unit).Moved(left, foot - (10 * unit)))], unit * 1.5, small: true);
+                    Way.Draw(
+                        leaf,
+                        [.. strokes.Select(s => s.Scaled(unit).Moved(left, foot - (10 * unit)))],
+                        unit * 1.5,
+                        small: true
+                    );
                     at += wide + (2.6 * unit);
                 }
             }
             else
             {
-                // A word of which not all strokes are known here is traced whole, on hollow letters: joined scripts stay joined.
+                // A word of which not all strokes are known here is traced whole, on hollow letters: joined scripts
+                // stay joined.
                 var size = x / pad.Type.XHeight(Face.Child);
                 var wide = pad.Type.Width(word, Face.Child, size);
                 Ensure(at + wide, leaf, text, x);
@@ -90,9 +136,16 @@ internal static class TraceLetters
     public static double Width(Pad pad, string text, double x)
     {
         var unit = x / Skeleton.XHeight;
-        return (2 * unit) + text.Split(' ', StringSplitOptions.RemoveEmptyEntries).Sum(word => (3 * unit) + (Strokes(word) is { } letters
-            ? letters.Sum(s => (Skeleton.Width(s) + 2.6) * unit)
-            : pad.Type.Width(word, Face.Child, x / pad.Type.XHeight(Face.Child))));
+        return (2 * unit)
+            + text.Split(' ', StringSplitOptions.RemoveEmptyEntries)
+                .Sum(word =>
+                    (3 * unit)
+                    + (
+                        Strokes(word) is { } letters
+                            ? letters.Sum(s => (Skeleton.Width(s) + 2.6) * unit)
+                            : pad.Type.Width(word, Face.Child, x / pad.Type.XHeight(Face.Child))
+                    )
+                );
     }
 
     /// <summary>Strokes of each letter of a word, or null where those of one are not known.</summary>
@@ -107,7 +160,11 @@ internal static class TraceLetters
     {
         if (right > leaf.Room.Right)
         {
-            throw Need.Refused("xHeight", $"{x:0.#} mm for “{text}”", "the letters are wider than the page; take fewer letters or a smaller height");
+            throw Need.Refused(
+                "xHeight",
+                $"{x:0.#} mm for “{text}”",
+                "the letters are wider than the page; take fewer letters or a smaller height"
+            );
         }
     }
 }

@@ -2,7 +2,8 @@ using Nido.Core.Allergens;
 
 namespace Nido.Core.Safety.Conditions;
 
-/// <summary>A thing that holds an allergen of the child, itself or through what it is made of; a written plan for this material takes it out, or is what is asked for.</summary>
+/// <summary>A thing that holds an allergen of the child, itself or through what it is made of; a written plan for this
+/// material takes it out, or is what is asked for.</summary>
 /// <param name="ByPlan">Only what the child's written plan allows, instead of what it does not.</param>
 public sealed record CarriesAllergenOfChild(bool ByPlan) : ThingCondition
 {
@@ -21,7 +22,10 @@ public sealed record CarriesAllergenOfChild(bool ByPlan) : ThingCondition
             return null;
         }
 
-        HeldAllergen[] met = [.. thing.Holding.Allergens.Where(h => child.Watched.Any(a => asked.Book.Meets(a, h.Allergen)))];
+        HeldAllergen[] met =
+        [
+            .. thing.Holding.Allergens.Where(h => child.Watched.Any(a => asked.Book.Meets(a, h.Allergen))),
+        ];
         var plan = met.Length > 0 ? child.PlanFor(thing.Material.Id) : null;
         return met.Length == 0 || (plan is not null) != ByPlan ? null
             : plan is null ? Said(thing, met, asked.Book)
@@ -29,13 +33,19 @@ public sealed record CarriesAllergenOfChild(bool ByPlan) : ThingCondition
     }
 
     internal static string Said(HandledThing thing, IReadOnlyList<HeldAllergen> met, AllergenBook book) =>
-        string.Join("; ", met.GroupBy(m => (m.How, Through: string.Join(" of ", m.Through))).Select(g =>
-            $"{thing.Name} {Verb(g.Key.How)} {string.Join(", ", g.Select(m => book.NameOf(m.Allergen)))}{(g.Key.Through.Length > 0 ? $", through {g.Key.Through}" : "")}"));
+        string.Join(
+            "; ",
+            met.GroupBy(m => (m.How, Through: string.Join(" of ", m.Through)))
+                .Select(g =>
+                    $"{thing.Name} {Verb(g.Key.How)} {string.Join(", ", g.Select(m => book.NameOf(m.Allergen)))}{(g.Key.Through.Length > 0 ? $", through {g.Key.Through}" : "")}"
+                )
+        );
 
-    private static string Verb(HeldHow how) => how switch
-    {
-        HeldHow.MayContain => "may hold",
-        HeldHow.Held => "once held",
-        _ => "carries",
-    };
+    private static string Verb(HeldHow how) =>
+        how switch
+        {
+            HeldHow.MayContain => "may hold",
+            HeldHow.Held => "once held",
+            _ => "carries",
+        };
 }

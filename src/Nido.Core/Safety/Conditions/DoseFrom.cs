@@ -27,11 +27,14 @@ public sealed record DoseFrom(string Substance, double GramsPerKg) : ThingCondit
         }
 
         // What else lies there adds to it; a thing that stands at several steps is there once, at its most.
-        var beside = asked.Beside.Where(t => t.Material.Id != thing.Material.Id).GroupBy(t => t.Material.Id)
+        var beside = asked
+            .Beside.Where(t => t.Material.Id != thing.Material.Id)
+            .GroupBy(t => t.Material.Id)
             .Sum(g => g.Max(t => t.Amount ?? 0) * g.First().Material.Grams.GetValueOrDefault(Substance));
         var grams = (amount * share) + beside;
         var dose = grams / child.Kg;
-        return dose < GramsPerKg - 1e-9 ? null
+        return dose < GramsPerKg - 1e-9
+            ? null
             : $"{thing.Name}: {grams:0.#} g of {Substance.Replace('-', ' ')}{(beside > 0 ? " with what lies beside it," : "")} within reach ÷ {child.Kg:0.#} kg usual at {child.Months} months = {dose:0.#} g/kg; harm is reported from about {GramsPerKg:0.##} g/kg";
     }
 }

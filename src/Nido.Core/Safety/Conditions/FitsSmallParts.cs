@@ -14,5 +14,7 @@ public sealed record FitsSmallParts(SmallPartKind Kind) : ThingCondition
         : $"{thing.Name}: the size is not known, so it is taken as a small part";
 
     private static SmallPartKind KindOf(HandledThing thing) =>
-        thing.IsBittenOff ? SmallPartKind.BittenOff : thing.IsThinPaper ? SmallPartKind.ThinPaper : SmallPartKind.True;
+        thing.IsBittenOff ? SmallPartKind.BittenOff
+        : thing.IsThinPaper ? SmallPartKind.ThinPaper
+        : SmallPartKind.True;
 }

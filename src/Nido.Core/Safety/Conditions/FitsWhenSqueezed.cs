@@ -8,7 +8,11 @@ public sealed record FitsWhenSqueezed : ThingCondition
 
     /// <inheritdoc />
     public override string? MetBy(HandledThing thing, Asked asked) =>
-        thing.Holding.Tags.Contains("soft") && thing.CanBePickedUp && thing.Body.IsMeasured && !SmallPart.Is(thing.Body) && SmallPart.Is(SmallPart.Squeezed(thing.Body))
+        thing.Holding.Tags.Contains("soft")
+        && thing.CanBePickedUp
+        && thing.Body.IsMeasured
+        && !SmallPart.Is(thing.Body)
+        && SmallPart.Is(SmallPart.Squeezed(thing.Body))
             ? $"{thing.Name}, {thing.Body.InWords}, counts as a small part when squeezed to half"
             : null;
 }

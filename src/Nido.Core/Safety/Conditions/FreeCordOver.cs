@@ -1,10 +1,12 @@
 namespace Nido.Core.Safety.Conditions;
 
-/// <summary>A free cord longer than so many mm, the thing itself or on it. One fastened along a wall is not free.</summary>
+/// <summary>A free cord longer than so many mm, the thing itself or on it. One fastened along a wall is not
+/// free.</summary>
 public sealed record FreeCordOver(double Mm) : ThingCondition
 {
     /// <inheritdoc />
-    public override string? MetBy(HandledThing thing, Asked asked) => thing.IsFixed || thing.Holding.Cord is not { } cord || !(cord.Length > Mm) ? null
+    public override string? MetBy(HandledThing thing, Asked asked) =>
+        thing.IsFixed || thing.Holding.Cord is not { } cord || !(cord.Length > Mm) ? null
         : double.IsInfinity(cord.Length) ? $"{thing.Name}: a cord that comes by the metre"
         : $"{thing.Name}: {cord.Length:0.#} mm of cord";
 }

@@ -7,5 +7,7 @@ public sealed record LongerThan(double Mm) : ThingCondition
 {
     /// <inheritdoc />
     public override string? MetBy(HandledThing thing, Asked asked) =>
-        thing.Material.Unit == MaterialUnit.Metre ? $"{thing.Name} comes by the metre" : thing.Body.Length > Mm ? $"{thing.Name} is {thing.Body.Length:0.#} mm long" : null;
+        thing.Material.Unit == MaterialUnit.Metre ? $"{thing.Name} comes by the metre"
+        : thing.Body.Length > Mm ? $"{thing.Name} is {thing.Body.Length:0.#} mm long"
+        : null;
 }

@@ -5,5 +5,7 @@ public sealed record LoopFrom(double Mm) : ThingCondition
 {
     /// <inheritdoc />
     public override string? MetBy(HandledThing thing, Asked asked) =>
-        !thing.IsFixed && thing.Holding.Cord?.Loop is { } loop && loop >= Mm ? $"{thing.Name}: a loop {loop:0.#} mm round" : null;
+        !thing.IsFixed && thing.Holding.Cord?.Loop is { } loop && loop >= Mm
+            ? $"{thing.Name}: a loop {loop:0.#} mm round"
+            : null;
 }

@@ -10,7 +10,8 @@ public sealed record MayHoldTheUnread : ThingCondition
     public override string? MetBy(HandledThing thing, Asked asked)
     {
         ArgumentNullException.ThrowIfNull(asked);
-        return asked.Child is not { Unread.Count: > 0 } child ? null
+        return asked.Child is not { Unread.Count: > 0 } child
+            ? null
             : $"Nido cannot watch for {string.Join(", ", child.Unread.Select(w => $"\u201c{w}\u201d"))} of {child.Child.Name}. Say which materials hold it; until then ask about {thing.Name}";
     }
 }

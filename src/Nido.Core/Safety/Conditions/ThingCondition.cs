@@ -9,10 +9,12 @@ public abstract record ThingCondition
     /// <summary>Whether it looks at single pieces: parts that come off, pieces that come about.</summary>
     public virtual bool IsOfPieces => false;
 
-    /// <summary>Whether a thing may meet it for some child at all: what is quickly seen, so that not every child is asked.</summary>
+    /// <summary>Whether a thing may meet it for some child at all: what is quickly seen, so that not every child is
+    /// asked.</summary>
     public virtual bool MayMeet(HandledThing thing) => true;
 
-    /// <summary>What was measured or read where a thing meets it: a sentence, or "" where the thing's name says it; null where it does not.</summary>
+    /// <summary>What was measured or read where a thing meets it: a sentence, or "" where the thing's name says it;
+    /// null where it does not.</summary>
     public abstract string? MetBy(HandledThing thing, Asked asked);
 
     /// <summary>"" where something holds, null where it does not.</summary>

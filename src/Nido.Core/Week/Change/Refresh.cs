@@ -11,4 +11,11 @@ namespace Nido.Core.Week.Change;
 /// <param name="Place">Where it goes, where the place changes; else null.</param>
 /// <param name="LeftOut">What was at hand and is left out, each with the rule.</param>
 public sealed record Refresh(
-    int Day, int Slot, RefreshKind Kind, Material? Adds, string? Colour, string? Place, IReadOnlyList<string> LeftOut);
+    int Day,
+    int Slot,
+    RefreshKind Kind,
+    Material? Adds,
+    string? Colour,
+    string? Place,
+    IReadOnlyList<string> LeftOut
+);

@@ -6,12 +6,20 @@ using Nido.Core.Week.Reading;
 namespace Nido.Core.Week.Change;
 
 /// <summary>
-/// The five-day plan of an open provision: the base stays, one thing about it changes each day. Everything added comes from
+/// The five-day plan of an open provision: the base stays, one thing about it changes each day. Everything added comes
+/// from
 /// the cupboard and is put to the safety rules, allergies included, with the children who are there that day.
 /// </summary>
 public static class Refreshes
 {
-    private static readonly string[] Places = ["on the floor, on a mat", "by the window", "under a table with a cloth over it", "on a low box, to stand at", "in a corner, for two at a time"];
+    private static readonly string[] Places =
+    [
+        "on the floor, on a mat",
+        "by the window",
+        "under a table with a cloth over it",
+        "on a low box, to stand at",
+        "in a corner, for two at a time",
+    ];
 
     private static readonly string[] Tools = ["spoon", "scoop", "tongs", "brush", "dropper", "stamp", "sponge"];
 
@@ -23,8 +31,11 @@ public static class Refreshes
         ArgumentNullException.ThrowIfNull(plan);
         return
         [
-            .. plan.Problem.Staying.Where(s => s.Approach == Approach.OpenProvision)
-                .SelectMany(s => Enumerable.Range(0, plan.Problem.Days.Count).Select(d => plan.Problem.SlotAt(d, s.Block, s.Offer)))
+            .. plan
+                .Problem.Staying.Where(s => s.Approach == Approach.OpenProvision)
+                .SelectMany(s =>
+                    Enumerable.Range(0, plan.Problem.Days.Count).Select(d => plan.Problem.SlotAt(d, s.Block, s.Offer))
+                )
                 .Where(slot => plan.State.Uses[slot] >= 0)
                 .Select((slot, i) => OnDay(plan, slot, i)),
         ];
@@ -39,8 +50,14 @@ public static class Refreshes
         var week = plan.Problem.FirstDay.DayNumber / 7;
         var kind = (RefreshKind)(turn % 5);
         var colour = kind == RefreshKind.Colour ? theme.Colours[week % theme.Colours.Count] : null;
-        Material[] there = [.. plan.Problem.Input.Materials
-            .Where(m => plan.Problem.Input.OnHand.GetValueOrDefault(m.Id) >= 1 && IsNew(use, m) && Suits(m, kind, colour)).OrderBy(m => m.Id, StringComparer.Ordinal)];
+        Material[] there =
+        [
+            .. plan
+                .Problem.Input.Materials.Where(m =>
+                    plan.Problem.Input.OnHand.GetValueOrDefault(m.Id) >= 1 && IsNew(use, m) && Suits(m, kind, colour)
+                )
+                .OrderBy(m => m.Id, StringComparer.Ordinal),
+        ];
         var leftOut = new List<string>();
         for (var k = 0; k < there.Length; k++)
         {
@@ -57,26 +74,49 @@ public static class Refreshes
         return new(day, slot, RefreshKind.Place, null, null, Places[(week + turn) % Places.Length], leftOut);
     }
 
-    private static bool IsNew(Use use, Material material) => use.Idea.Steps.All(s => s.Bindings.Values.All(b => b.Material.Id != material.Id));
+    private static bool IsNew(Use use, Material material) =>
+        use.Idea.Steps.All(s => s.Bindings.Values.All(b => b.Material.Id != material.Id));
 
-    private static bool Suits(Material material, RefreshKind kind, string? colour) => kind switch
-    {
-        RefreshKind.Colour => material.Colours.Contains(colour) && material.Tags.Overlaps(["fabric", "cloth", "mat", "paper"]) && !material.Tags.Contains("sticker"),
-        RefreshKind.Tools => material.Tags.Overlaps(Tools),
-        RefreshKind.LooseParts => material.IsCounted && material.Tags.Overlaps(Parts) && !material.Tags.Overlaps(["large", "container", "food", "heavy"]) && material.Width <= 80,
-        RefreshKind.Scent => material.Tags.Contains("scented"),
-        _ => false,
-    };
+    private static bool Suits(Material material, RefreshKind kind, string? colour) =>
+        kind switch
+        {
+            RefreshKind.Colour => material.Colours.Contains(colour)
+                && material.Tags.Overlaps(["fabric", "cloth", "mat", "paper"])
+                && !material.Tags.Contains("sticker"),
+            RefreshKind.Tools => material.Tags.Overlaps(Tools),
+            RefreshKind.LooseParts => material.IsCounted
+                && material.Tags.Overlaps(Parts)
+                && !material.Tags.Overlaps(["large", "container", "food", "heavy"])
+                && material.Width <= 80,
+            RefreshKind.Scent => material.Tags.Contains("scented"),
+            _ => false,
+        };
 
-    /// <summary>The first rule that would keep a child out who is there that day, were this laid to the base; null where none would.</summary>
+    /// <summary>The first rule that would keep a child out who is there that day, were this laid to the base; null
+    /// where none would.</summary>
     private static string? RuleAgainst(WeekPlan plan, Use use, Material material, int day)
     {
         var problem = plan.Problem;
         bool[] present = problem.Attendance.In(day, use.BlockIndex);
         foreach (var step in WeekProblem.StepsInUse(use.Idea, use.On(day).Children))
         {
-            var before = problem.Input.Safety.KeptOut(use.Idea, step, use.Block, problem.Group, problem.Days[day].Date, present);
-            var after = problem.Input.Safety.KeptOut(use.Idea, step, use.Block, problem.Group, problem.Days[day].Date, present, [material]);
+            var before = problem.Input.Safety.KeptOut(
+                use.Idea,
+                step,
+                use.Block,
+                problem.Group,
+                problem.Days[day].Date,
+                present
+            );
+            var after = problem.Input.Safety.KeptOut(
+                use.Idea,
+                step,
+                use.Block,
+                problem.Group,
+                problem.Days[day].Date,
+                present,
+                [material]
+            );
             if (after.Where((f, c) => f is not null && before[c] is null && present[c]).FirstOrDefault() is { } finding)
             {
                 return finding.Rule.Message;

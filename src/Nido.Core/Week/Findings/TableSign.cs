@@ -14,13 +14,28 @@ public sealed record TableSign(Placement? Where, string? Title, IReadOnlyList<He
     public static IReadOnlyList<TableSign> Of(WeekPlan plan)
     {
         ArgumentNullException.ThrowIfNull(plan);
-        TableSign[] tables = [.. plan.Filled.Select(f => new TableSign(f.Placement, f.Use.Idea.Title, AtTable(plan, f.Use, f.Placement.Day)))];
-        return [new(null, null, [.. tables.SelectMany(t => t.Allergens).OrderBy(a => a.How).DistinctBy(a => a.Allergen)]), .. tables];
+        TableSign[] tables =
+        [
+            .. plan.Filled.Select(f => new TableSign(
+                f.Placement,
+                f.Use.Idea.Title,
+                AtTable(plan, f.Use, f.Placement.Day)
+            )),
+        ];
+        return
+        [
+            new(null, null, [.. tables.SelectMany(t => t.Allergens).OrderBy(a => a.How).DistinctBy(a => a.Allergen)]),
+            .. tables,
+        ];
     }
 
     private static HeldAllergen[] AtTable(WeekPlan plan, Use use, int day) =>
-    [
-        .. WeekProblem.StepsInUse(use.Idea, use.On(day).Children).SelectMany(s => plan.Problem.Input.Safety.Things(use.Idea, s, plan.Problem.Group))
-            .SelectMany(t => t.Holding.Allergens).OrderBy(a => a.How).DistinctBy(a => a.Allergen),
-    ];
+        [
+            .. WeekProblem
+                .StepsInUse(use.Idea, use.On(day).Children)
+                .SelectMany(s => plan.Problem.Input.Safety.Things(use.Idea, s, plan.Problem.Group))
+                .SelectMany(t => t.Holding.Allergens)
+                .OrderBy(a => a.How)
+                .DistinctBy(a => a.Allergen),
+        ];
 }

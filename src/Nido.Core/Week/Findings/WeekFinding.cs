@@ -3,7 +3,8 @@ using Nido.Core.Week.Rules;
 
 namespace Nido.Core.Week.Findings;
 
-/// <summary>Something the safety of a week asks for: what, whom, where, why, whose word it is, and what to do.</summary>
+/// <summary>Something the safety of a week asks for: what, whom, where, why, whose word it is, and what to
+/// do.</summary>
 /// <param name="Id">The same for the same finding.</param>
 /// <param name="RuleId">The rule, or "ratio".</param>
 /// <param name="Severity">What it asks.</param>
@@ -17,8 +18,19 @@ namespace Nido.Core.Week.Findings;
 /// <param name="Lifted">By whom and why the rule is lifted here, or null.</param>
 /// <param name="WaysOut">Best first; empty where it only asks to be minded.</param>
 public sealed record WeekFinding(
-    string Id, string RuleId, Severity Severity, string Message, IReadOnlyList<string> What, IReadOnlyList<string> Whom,
-    IReadOnlyList<FindingPlace> Where, IReadOnlyList<string> Why, string Source, string DeferTo, RuleOverride? Lifted, IReadOnlyList<WayOut> WaysOut)
+    string Id,
+    string RuleId,
+    Severity Severity,
+    string Message,
+    IReadOnlyList<string> What,
+    IReadOnlyList<string> Whom,
+    IReadOnlyList<FindingPlace> Where,
+    IReadOnlyList<string> Why,
+    string Source,
+    string DeferTo,
+    RuleOverride? Lifted,
+    IReadOnlyList<WayOut> WaysOut
+)
 {
     /// <summary>Adults it asks beside the offer.</summary>
     public int Adults { get; init; }

@@ -4,5 +4,6 @@ namespace Nido.Core.Week.MayGoWrong;
 /// <param name="Child">Index of the child.</param>
 /// <param name="Aim">The aim.</param>
 /// <param name="Share">In this share of weeks; 0–1.</param>
-/// <param name="Fix">The change of one strip that gives the child most of this aim without costing others, or null.</param>
+/// <param name="Fix">The change of one strip that gives the child most of this aim without costing others, or
+/// null.</param>
 public sealed record FallsShort(int Child, Aim Aim, double Share, SimulatedFix? Fix);

@@ -5,4 +5,9 @@ namespace Nido.Core.Week.MayGoWrong;
 /// <param name="RunsOut">Materials, likeliest first; those in under one week of a hundred are left out.</param>
 /// <param name="Overruns">Blocks, likeliest first; those in under one week of five are left out.</param>
 /// <param name="FallsShort">Children and aims, likeliest first; those in under one week of twenty are left out.</param>
-public sealed record SimulatedWeek(int Runs, IReadOnlyList<RunsOut> RunsOut, IReadOnlyList<Overruns> Overruns, IReadOnlyList<FallsShort> FallsShort);
+public sealed record SimulatedWeek(
+    int Runs,
+    IReadOnlyList<RunsOut> RunsOut,
+    IReadOnlyList<Overruns> Overruns,
+    IReadOnlyList<FallsShort> FallsShort
+);

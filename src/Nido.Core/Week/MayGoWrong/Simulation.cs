@@ -5,7 +5,8 @@ using Nido.Core.Week.Search;
 namespace Nido.Core.Week.MayGoWrong;
 
 /// <summary>
-/// Plays a planned week many times, with children away, work that goes well or not, and minutes that vary. The same seed
+/// Plays a planned week many times, with children away, work that goes well or not, and minutes that vary. The same
+/// seed
 /// gives the same figures. All shares in it are ours and stand here.
 /// </summary>
 public static class Simulation
@@ -20,10 +21,12 @@ public static class Simulation
     public const double Spoiled = 0.15;
 
     /// <summary>What a child has of its minutes where it manages with help, and where it does not manage.</summary>
-    public const double WithHelp = 0.8, NotManaged = 0.2;
+    public const double WithHelp = 0.8,
+        NotManaged = 0.2;
 
     /// <summary>Work takes this part of its time as a rule, and the logarithm varies by the other.</summary>
-    public const double UsualTime = 0.85, TimeSpread = 0.15;
+    public const double UsualTime = 0.85,
+        TimeSpread = 0.15;
 
     /// <summary>Under this share of a target a child falls short.</summary>
     public const double Enough = 0.75;
@@ -47,7 +50,12 @@ public static class Simulation
             Play(plan, filled, have, chance, tally);
         }
 
-        return new(runs, [.. tally.RunsOut(plan, have)], [.. tally.Overruns(problem, filled)], [.. FallShort(plan, tally)]);
+        return new(
+            runs,
+            [.. tally.RunsOut(plan, have)],
+            [.. tally.Overruns(problem, filled)],
+            [.. FallShort(plan, tally)]
+        );
     }
 
     /// <summary>Units of each material once what is planned to be bought or made is there.</summary>
@@ -65,7 +73,13 @@ public static class Simulation
         return have;
     }
 
-    private static void Play(WeekPlan plan, (int Slot, Placement Placement, Use Use)[] filled, double[] have, SeededChance chance, Tally tally)
+    private static void Play(
+        WeekPlan plan,
+        (int Slot, Placement Placement, Use Use)[] filled,
+        double[] have,
+        SeededChance chance,
+        Tally tally
+    )
     {
         var problem = plan.Problem;
         var comes = new bool[problem.ChildCount, problem.Days.Count];
@@ -95,10 +109,16 @@ public static class Simulation
                 var luck = chance.NextDouble();
                 var alone = luck < offer.Alone;
                 children += alone ? 1 : 1 + Spoiled;
-                var got = alone ? 1 : luck < offer.WithHelp ? WithHelp : NotManaged;
+                var got =
+                    alone ? 1
+                    : luck < offer.WithHelp ? WithHelp
+                    : NotManaged;
                 // The plan counts what may be expected; the weeks lie around it, so that their mean is the plan's.
-                var expected = offer.Alone + ((offer.WithHelp - offer.Alone) * WithHelp) + ((1 - offer.WithHelp) * NotManaged);
-                var planned = use.Dose[problem.Blocks[use.BlockIndex].IsFreeChoice ? plan.State.InReach(day, use.BlockIndex, c) - 1 : 0];
+                var expected =
+                    offer.Alone + ((offer.WithHelp - offer.Alone) * WithHelp) + ((1 - offer.WithHelp) * NotManaged);
+                var planned = use.Dose[
+                    problem.Blocks[use.BlockIndex].IsFreeChoice ? plan.State.InReach(day, use.BlockIndex, c) - 1 : 0
+                ];
                 var scale = got / expected;
                 for (var m = 0; m < 4; m++)
                 {
@@ -154,7 +174,13 @@ public static class Simulation
             }
         }
 
-        return best.Slot < 0 ? null : new(
-            best.Slot, problem.Uses[state.Uses[best.Slot]].Idea.Title, problem.Uses[best.Use].Idea.Title, best.Gain / (double)WeekProblem.PerMinute);
+        return best.Slot < 0
+            ? null
+            : new(
+                best.Slot,
+                problem.Uses[state.Uses[best.Slot]].Idea.Title,
+                problem.Uses[best.Use].Idea.Title,
+                best.Gain / (double)WeekProblem.PerMinute
+            );
     }
 }

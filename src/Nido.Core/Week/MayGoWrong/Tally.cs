@@ -7,9 +7,15 @@ namespace Nido.Core.Week.MayGoWrong;
 /// <summary>What happened in the weeks that were played.</summary>
 internal sealed class Tally(WeekProblem problem, int runs)
 {
-    private const double InTwenty = 0.05, InTen = 0.10, InFive = 0.20, InHundred = 0.01;
+    private const double InTwenty = 0.05,
+        InTen = 0.10,
+        InFive = 0.20,
+        InHundred = 0.01;
     private readonly int[] shortOf = new int[problem.ChildCount * 4];
-    private readonly List<double>[] lacking = [.. Enumerable.Range(0, problem.Materials.Count).Select(_ => new List<double>())];
+    private readonly List<double>[] lacking =
+    [
+        .. Enumerable.Range(0, problem.Materials.Count).Select(_ => new List<double>()),
+    ];
     private readonly List<double>[,] over = new List<double>[problem.Days.Count, problem.Blocks.Count];
 
     public void Take(WeekProblem of, double[] dose, double[] used, double[] have, double[,] needed)
@@ -59,8 +65,15 @@ internal sealed class Tally(WeekProblem problem, int runs)
         where share >= InFive
         orderby share descending, d, b
         select new Overruns(
-            d, b, share, Quantile(times, 1 - Math.Min(1, InTen / share)),
-            filled.Where(f => f.Placement.Day == d && f.Use.BlockIndex == b).MaxBy(f => f.Use.Idea.Technique.CleanUpMinutes).Use.Idea.Title);
+            d,
+            b,
+            share,
+            Quantile(times, 1 - Math.Min(1, InTen / share)),
+            filled
+                .Where(f => f.Placement.Day == d && f.Use.BlockIndex == b)
+                .MaxBy(f => f.Use.Idea.Technique.CleanUpMinutes)
+                .Use.Idea.Title
+        );
 
     public IEnumerable<FallsShort> FallsShort(WeekProblem of) =>
         from k in Enumerable.Range(0, shortOf.Length)

@@ -3,8 +3,10 @@ using Nido.Core.Group;
 namespace Nido.Core.Week.Problem;
 
 /// <summary>
-/// Who is there: child × day × block. The one answer that plan, cupboard, Prep, Today and simulation ask. A child is there
-/// where it comes that day, is not away, and the block takes place; a block takes place where the house is open and somebody
+/// Who is there: child × day × block. The one answer that plan, cupboard, Prep, Today and simulation ask. A child is
+/// there
+/// where it comes that day, is not away, and the block takes place; a block takes place where the house is open and
+/// somebody
 /// comes.
 /// </summary>
 public sealed class Attendance
@@ -19,13 +21,26 @@ public sealed class Attendance
     /// <param name="blocks">The blocks of a day.</param>
     /// <param name="cameUp">What came up.</param>
     public Attendance(
-        IReadOnlyList<Child> children, IReadOnlyList<PlanDay> days, IReadOnlyList<Block> blocks, IReadOnlyList<CameUp> cameUp)
+        IReadOnlyList<Child> children,
+        IReadOnlyList<PlanDay> days,
+        IReadOnlyList<Block> blocks,
+        IReadOnlyList<CameUp> cameUp
+    )
     {
         ArgumentNullException.ThrowIfNull(cameUp);
         closed = [.. days.Select((_, d) => blocks.Select(b => cameUp.Any(h => h.On(d) && h.Closes(b))).ToArray())];
-        bool IsAway(Child child, int day) => cameUp.Any(h => h.Kind == CameUpKind.ChildAway && h.Subject == child.Id && h.On(day));
-        there = [.. children.Select(c => days.Select((day, d) =>
-            blocks.Select((_, b) => c.Days.HasFlag(day.Day) && !closed[d][b] && !IsAway(c, d)).ToArray()).ToArray())];
+        bool IsAway(Child child, int day) =>
+            cameUp.Any(h => h.Kind == CameUpKind.ChildAway && h.Subject == child.Id && h.On(day));
+        there =
+        [
+            .. children.Select(c =>
+                days.Select(
+                        (day, d) =>
+                            blocks.Select((_, b) => c.Days.HasFlag(day.Day) && !closed[d][b] && !IsAway(c, d)).ToArray()
+                    )
+                    .ToArray()
+            ),
+        ];
         open = [.. days.Select((_, d) => blocks.Select((_, b) => there.Any(child => child[d][b])).ToArray())];
     }
 
@@ -50,7 +65,8 @@ public sealed class Attendance
     /// <summary>Whether a block takes place on a day: the house is open and somebody comes.</summary>
     public bool TakesPlace(int day, int block) => open[day][block];
 
-    /// <summary>Whether the house is closed in a block of a day; where it is not and nothing takes place, nobody comes.</summary>
+    /// <summary>Whether the house is closed in a block of a day; where it is not and nothing takes place, nobody
+    /// comes.</summary>
     public bool IsClosed(int day, int block) => closed[day][block];
 
     /// <summary>Days on which a block takes place.</summary>

@@ -15,10 +15,16 @@ public static class Demand
     /// <param name="block">Where it lies.</param>
     /// <param name="children">Everyone of the group at this idea.</param>
     public static IReadOnlyList<DemandLine> Of(Idea idea, Block block, IReadOnlyList<ChildAtIdea> children) =>
-    [
-        .. ByRole(idea, block, children).GroupBy(l => l.Material.Id).Select(g => new DemandLine(
-            g.First().Material, [.. g.SelectMany(l => l.Roles)], g.Sum(l => l.Amount), [.. g.SelectMany(l => l.Trace)])),
-    ];
+        [
+            .. ByRole(idea, block, children)
+                .GroupBy(l => l.Material.Id)
+                .Select(g => new DemandLine(
+                    g.First().Material,
+                    [.. g.SelectMany(l => l.Roles)],
+                    g.Sum(l => l.Amount),
+                    [.. g.SelectMany(l => l.Trace)]
+                )),
+        ];
 
     /// <summary>As <see cref="Of"/>, a line for each role and material.</summary>
     public static IEnumerable<DemandLine> ByRole(Idea idea, Block block, IReadOnlyList<ChildAtIdea> children)
@@ -29,22 +35,29 @@ public static class Demand
         var atOnce = block.Kind is BlockKind.Circle or BlockKind.Outdoors
             ? inReach.Length
             : (int)Math.Ceiling(children.Count / (double)block.Offers);
-        return
-            from role in idea.Technique.Roles
+        return from role in idea.Technique.Roles
             from byMaterial in WhoUses(idea, role, inReach)
             let counted = Amount(idea, role, byMaterial.Key, [.. byMaterial], atOnce)
             select new DemandLine(byMaterial.Key, [role.Name], counted.Amount, counted.Trace);
     }
 
     private static IEnumerable<IGrouping<Material, (ChildAtIdea Child, IdeaStep Step)>> WhoUses(
-        Idea idea, Role role, ChildAtIdea[] inReach) =>
+        Idea idea,
+        Role role,
+        ChildAtIdea[] inReach
+    ) =>
         inReach
             .Select(c => (Child: c, Step: idea.Steps.First(s => s.Number == c.Offer!.Step)))
             .Where(x => x.Step.Bindings.ContainsKey(role.Name))
             .GroupBy(x => x.Step.For(x.Child.Child, role.Name).Material);
 
     private static (double Amount, string[] Trace) Amount(
-        Idea idea, Role role, Material material, (ChildAtIdea Child, IdeaStep Step)[] users, int atOnce)
+        Idea idea,
+        Role role,
+        Material material,
+        (ChildAtIdea Child, IdeaStep Step)[] users,
+        int atOnce
+    )
     {
         if (role.Per == Per.Station)
         {
@@ -62,14 +75,22 @@ public static class Demand
 
         var sum = role.Per == Per.Pair ? counted.Where((_, i) => i % 2 == 0).Sum() : counted.Sum();
         var total = Spared(sum, role.SparePercent);
-        var steps = string.Join(", ", users.GroupBy(u => u.Step.Number).OrderBy(g => g.Key)
-            .Select(g => $"{g.Count()} at step {g.Key} ({g.First().Step.EachInWords(role, material.Unit.ToString().ToLowerInvariant())})"));
+        var steps = string.Join(
+            ", ",
+            users
+                .GroupBy(u => u.Step.Number)
+                .OrderBy(g => g.Key)
+                .Select(g =>
+                    $"{g.Count()} at step {g.Key} ({g.First().Step.EachInWords(role, material.Unit.ToString().ToLowerInvariant())})"
+                )
+        );
         var who = material.Consumable ? $"all {each.Length} in reach" : $"{counted.Length} at work at once";
         var spare = role.SparePercent > 0 ? $", {role.SparePercent:0}% spare" : "";
         return (total, [$"{material.Name} as {role.Name}: {steps}; {who} = {sum:0.##}{spare} → {total:0.##}"]);
     }
 
-    /// <summary>Kits for whoever comes: each step is packed by itself, so that none of them runs out more often than is borne.</summary>
+    /// <summary>Kits for whoever comes: each step is packed by itself, so that none of them runs out more often than is
+    /// borne.</summary>
     /// <param name="idea">The idea.</param>
     /// <param name="children">Everyone expected, at this idea.</param>
     public static IReadOnlyList<Kit> Kits(Idea idea, IReadOnlyList<ChildAtIdea> children)
@@ -78,25 +99,59 @@ public static class Demand
         return
         [
             .. from at in children
-               where at.InReach && at.Child.RunOut is not null
-               group at by at.Offer!.Step into g
-               orderby g.Key
-               let step = idea.Steps.First(s => s.Number == g.Key)
-               select new Kit(
-                   g.Key, g.Count(), DropInKits.For(g.Count(), g.First().Child.RunOut!.Value),
-                   [.. idea.Technique.Roles.Where(r => step.Bindings.ContainsKey(r.Name) && step.Bindings[r.Name].Material.Consumable && r.Per == Per.Child)
-                       .Select(r => (step.Bindings[r.Name].Material, step.Each(r, "")))]),
+            where at.InReach && at.Child.RunOut is not null
+            group at by at.Offer!.Step into g
+            orderby g.Key
+            let step = idea.Steps.First(s => s.Number == g.Key)
+            select new Kit(
+                g.Key,
+                g.Count(),
+                DropInKits.For(g.Count(), g.First().Child.RunOut!.Value),
+                [
+                    .. idea
+                        .Technique.Roles.Where(r =>
+                            step.Bindings.ContainsKey(r.Name)
+                            && step.Bindings[r.Name].Material.Consumable
+                            && r.Per == Per.Child
+                        )
+                        .Select(r => (step.Bindings[r.Name].Material, step.Each(r, ""))),
+                ]
+            ),
         ];
     }
 
-    private static (double Amount, string[] Trace) ForExpected(Role role, Material material, (ChildAtIdea Child, IdeaStep Step)[] users, double runOut)
+    private static (double Amount, string[] Trace) ForExpected(
+        Role role,
+        Material material,
+        (ChildAtIdea Child, IdeaStep Step)[] users,
+        double runOut
+    )
     {
-        var kits = users.GroupBy(u => u.Step.Number).OrderBy(g => g.Key)
-            .Select(g => (Step: g.Key, Expected: g.Count(), Kits: DropInKits.For(g.Count(), runOut), Each: g.First().Step.Each(role, ""), Words: g.First().Step.EachInWords(role, material.Unit.ToString().ToLowerInvariant())))
+        var kits = users
+            .GroupBy(u => u.Step.Number)
+            .OrderBy(g => g.Key)
+            .Select(g =>
+                (
+                    Step: g.Key,
+                    Expected: g.Count(),
+                    Kits: DropInKits.For(g.Count(), runOut),
+                    Each: g.First().Step.Each(role, ""),
+                    Words: g.First().Step.EachInWords(role, material.Unit.ToString().ToLowerInvariant())
+                )
+            )
             .ToArray();
-        var total = Spared(kits.Sum(k => (role.Per == Per.Pair ? Math.Ceiling(k.Kits / 2.0) : k.Kits) * k.Each), role.SparePercent);
-        return (total, [$"{material.Name} as {role.Name}: {string.Join(", ", kits.Select(k => $"{k.Expected} expected at step {k.Step} → {k.Kits} kits ({k.Words})"))}; each runs out in at most {100 * runOut:0}% of sessions → {total:0.##}"]);
+        var total = Spared(
+            kits.Sum(k => (role.Per == Per.Pair ? Math.Ceiling(k.Kits / 2.0) : k.Kits) * k.Each),
+            role.SparePercent
+        );
+        return (
+            total,
+            [
+                $"{material.Name} as {role.Name}: {string.Join(", ", kits.Select(k => $"{k.Expected} expected at step {k.Step} → {k.Kits} kits ({k.Words})"))}; each runs out in at most {100 * runOut:0}% of sessions → {total:0.##}",
+            ]
+        );
     }
 
-    private static double Spared(double amount, double percent) => Math.Ceiling((amount * (1 + (percent / 100))) - 1e-9);
+    private static double Spared(double amount, double percent) =>
+        Math.Ceiling((amount * (1 + (percent / 100))) - 1e-9);
 }

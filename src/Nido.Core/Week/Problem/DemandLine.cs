@@ -7,4 +7,9 @@ namespace Nido.Core.Week.Problem;
 /// <param name="Roles">Roles it is in.</param>
 /// <param name="Amount">In the material's unit, spare added, rounded up.</param>
 /// <param name="Trace">How the amount came about.</param>
-public sealed record DemandLine(Material Material, IReadOnlyList<string> Roles, double Amount, IReadOnlyList<string> Trace);
+public sealed record DemandLine(
+    Material Material,
+    IReadOnlyList<string> Roles,
+    double Amount,
+    IReadOnlyList<string> Trace
+);

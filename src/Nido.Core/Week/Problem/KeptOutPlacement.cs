@@ -8,4 +8,10 @@ namespace Nido.Core.Week.Problem;
 /// <param name="Title">Title of the idea, or its id where the cupboard no longer carries it.</param>
 /// <param name="Reason">Why, in words.</param>
 /// <param name="KeptOut">The safety findings that keep it out; empty where something else does.</param>
-public sealed record KeptOutPlacement(Placement Placement, int? Slot, string Title, string Reason, IReadOnlyList<Finding> KeptOut);
+public sealed record KeptOutPlacement(
+    Placement Placement,
+    int? Slot,
+    string Title,
+    string Reason,
+    IReadOnlyList<Finding> KeptOut
+);

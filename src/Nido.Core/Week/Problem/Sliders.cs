@@ -11,12 +11,15 @@ public sealed record Sliders(int FairShares, int Theme, int UseTheCupboard, int 
     /// <summary>All in the middle.</summary>
     public static Sliders Middle { get; } = new(5, 5, 5, 5, 5);
 
-    /// <summary>Part of a quarter of all minutes owed that may be given up so that the worst off have more: 4% at 10, nothing at 0.</summary>
+    /// <summary>Part of a quarter of all minutes owed that may be given up so that the worst off have more: 4% at 10,
+    /// nothing at 0.</summary>
     public double ForTheWorstOff => FairShares * 0.004;
 
-    /// <summary>Parts of a million of an even share by which the smallest one may fall for the other wishes: nothing at 10, five points at 0.</summary>
+    /// <summary>Parts of a million of an even share by which the smallest one may fall for the other wishes: nothing at
+    /// 10, five points at 0.</summary>
     public long ShareTolerance => (10 - FairShares) * 5_000L;
 
-    /// <summary>Part of the fair-shares objective that may be given up for the other wishes: 0 at 10, 4% at 0.</summary>
+    /// <summary>Part of the fair-shares objective that may be given up for the other wishes: 0 at 10, 4% at
+    /// 0.</summary>
     public double Tolerance => (10 - FairShares) * 0.004;
 }

@@ -12,14 +12,17 @@ public static class Supports
     {
         ArgumentNullException.ThrowIfNull(at);
         ArgumentNullException.ThrowIfNull(technique);
-        return at.Child.Supports.Where(s => s switch
-        {
-            Support.Seat => technique.Traits.Contains("standing") || technique.Blocks.Contains(BlockKind.Outdoors),
-            Support.Frame => technique.Traits.Contains("floor") || technique.Blocks.Contains(BlockKind.Outdoors),
-            Support.HandUnderHand => at.Offer?.Help == HelpLevel.Hands,
-            Support.QuietPlace => technique.Blocks.Contains(BlockKind.Circle) || technique.Blocks.Contains(BlockKind.Outdoors),
-            Support.MoreTime => technique.HandLoad != HandLoad.Light,
-            _ => true,
-        });
+        return at.Child.Supports.Where(s =>
+            s switch
+            {
+                Support.Seat => technique.Traits.Contains("standing") || technique.Blocks.Contains(BlockKind.Outdoors),
+                Support.Frame => technique.Traits.Contains("floor") || technique.Blocks.Contains(BlockKind.Outdoors),
+                Support.HandUnderHand => at.Offer?.Help == HelpLevel.Hands,
+                Support.QuietPlace => technique.Blocks.Contains(BlockKind.Circle)
+                    || technique.Blocks.Contains(BlockKind.Outdoors),
+                Support.MoreTime => technique.HandLoad != HandLoad.Light,
+                _ => true,
+            }
+        );
     }
 }

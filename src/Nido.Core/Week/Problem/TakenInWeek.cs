@@ -92,7 +92,10 @@ internal sealed class TakenInWeek
             var sum = row[cell];
             for (var before = 0; before < cell; before++)
             {
-                sum += row[before] > 0 && problem.Cells[before].EndsAt + turnaround > problem.Cells[cell].StartsAt ? row[before] : 0;
+                sum +=
+                    row[before] > 0 && problem.Cells[before].EndsAt + turnaround > problem.Cells[cell].StartsAt
+                        ? row[before]
+                        : 0;
             }
 
             most = Math.Max(most, sum + problem.GoneOff(material, problem.Cells[cell].Day));
@@ -101,7 +104,8 @@ internal sealed class TakenInWeek
         return most;
     }
 
-    /// <summary>For each day: what is wanted from then on, and what is on hand but no longer good by then; the largest counts.</summary>
+    /// <summary>For each day: what is wanted from then on, and what is on hand but no longer good by then; the largest
+    /// counts.</summary>
     private double WithGoneOff(int material, ReadOnlySpan<double> row)
     {
         var (most, later) = (0.0, 0.0);

@@ -4,7 +4,8 @@ using Nido.Core.Safety;
 
 namespace Nido.Core.Week.Problem;
 
-/// <summary>An idea in a kind of block where it may lie, with all that planning counts. Money in cents, dose in hundredths of a minute.</summary>
+/// <summary>An idea in a kind of block where it may lie, with all that planning counts. Money in cents, dose in
+/// hundredths of a minute.</summary>
 public sealed class Use
 {
     /// <summary>Index among the uses of the problem.</summary>
@@ -25,7 +26,8 @@ public sealed class Use
     /// <summary>Index of the block in the day.</summary>
     public required int BlockIndex { get; init; }
 
-    /// <summary>Every child of the group at this idea in this block, whether it comes that day or not; <see cref="On"/> has those who do.</summary>
+    /// <summary>Every child of the group at this idea in this block, whether it comes that day or not; <see cref="On"/>
+    /// has those who do.</summary>
     public required IReadOnlyList<ChildAtIdea> Children { get; init; }
 
     /// <summary>Whether each child is within reach.</summary>
@@ -73,6 +75,7 @@ public sealed class Use
     /// <summary>Preparation in minutes.</summary>
     public required int PrepMinutes { get; init; }
 
-    /// <summary>Points for everything that is wished but not fair shares: theme, freshness, approach; lower is better.</summary>
+    /// <summary>Points for everything that is wished but not fair shares: theme, freshness, approach; lower is
+    /// better.</summary>
     public required int WishCost { get; init; }
 }

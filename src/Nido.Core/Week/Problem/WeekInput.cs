@@ -29,7 +29,8 @@ public sealed record WeekInput(
     Sliders Sliders,
     IReadOnlyList<Placement> Locked,
     IReadOnlyDictionary<string, int> Recent,
-    MakeChains Chains)
+    MakeChains Chains
+)
 {
     /// <summary>What goes with what.</summary>
     public GoesWith GoesWith { get; init; } = GoesWith.Nothing;
@@ -49,7 +50,8 @@ public sealed record WeekInput(
     /// <summary>Words of the theme, sorted for its letter; looked up when a card first asks.</summary>
     public Lazy<IReadOnlyList<Words.WordSort.Sorted>> Words { get; init; } = new(() => []);
 
-    /// <summary>Of the week before: what each child's aims fell short of, in hundredths of a minute, by child id.</summary>
+    /// <summary>Of the week before: what each child's aims fell short of, in hundredths of a minute, by child
+    /// id.</summary>
     public IReadOnlyDictionary<string, int[]> Carried { get; init; } = new Dictionary<string, int[]>();
 
     /// <summary>The ideas before any swap of this week; null where there is none.</summary>
@@ -67,6 +69,7 @@ public sealed record WeekInput(
     /// <summary>Ways of making that a rule keeps from this group.</summary>
     public IReadOnlyList<LeftOutWay> WaysLeftOut { get; init; } = [];
 
-    /// <summary>Of things that go off: units of what is on hand that are no longer good on each day, by material id.</summary>
+    /// <summary>Of things that go off: units of what is on hand that are no longer good on each day, by material
+    /// id.</summary>
     public IReadOnlyDictionary<string, double[]> GoneOff { get; init; } = new Dictionary<string, double[]>();
 }

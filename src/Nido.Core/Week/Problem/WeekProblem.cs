@@ -8,7 +8,8 @@ using Nido.Core.Week.Wishes;
 
 namespace Nido.Core.Week.Problem;
 
-/// <summary>A week as numbers: uses, slots, targets and limits. Built once, read by the greedy plan, the models and the score.</summary>
+/// <summary>A week as numbers: uses, slots, targets and limits. Built once, read by the greedy plan, the models and the
+/// score.</summary>
 public sealed class WeekProblem
 {
     /// <summary>Hundredths of a minute in a minute.</summary>
@@ -27,21 +28,39 @@ public sealed class WeekProblem
         ladderIds = [.. input.Ladders.Keys.Order(StringComparer.Ordinal)];
         Input = input;
         Group = input.Group;
-        bool Came(CameUpKind kind, string subject, int day) => input.CameUp.Any(h => h.Kind == kind && h.Subject == subject && h.On(day));
+        bool Came(CameUpKind kind, string subject, int day) =>
+            input.CameUp.Any(h => h.Kind == kind && h.Subject == subject && h.On(day));
         Days = [.. input.Days.Select((d, i) => Came(CameUpKind.Rain, "", i) ? d with { Dry = false } : d)];
         Blocks = input.Group.Blocks;
         ChildCount = Group.Children.Count;
         Attendance = new(Group.Children, Days, Blocks, input.CameUp);
-        AdultsThere = [.. Days.Select(
-            (d, i) => Blocks.Select(b => Group.Adults.Count(a => a.IsThere(d.Day, b) && !Came(CameUpKind.AdultAway, a.Id, i))).ToArray())];
-        Slots = [.. from d in Enumerable.Range(0, Days.Count)
-                    from b in Enumerable.Range(0, Blocks.Count)
-                    from o in Enumerable.Range(0, Blocks[b].Offers)
-                    select new Slot(d, b, o)];
-        Cells = [.. from d in Enumerable.Range(0, Days.Count)
-                    from b in Enumerable.Range(0, Blocks.Count)
-                    let starts = ((Days[d].Date.DayNumber - Days[0].Date.DayNumber) * 24 * 60) + (Blocks[b].Starts.Hour * 60) + Blocks[b].Starts.Minute
-                    select new Cell(d, b, SlotAt(d, b, 0), Blocks[b].Offers, starts, starts + Blocks[b].Minutes)];
+        AdultsThere =
+        [
+            .. Days.Select(
+                (d, i) =>
+                    Blocks
+                        .Select(b =>
+                            Group.Adults.Count(a => a.IsThere(d.Day, b) && !Came(CameUpKind.AdultAway, a.Id, i))
+                        )
+                        .ToArray()
+            ),
+        ];
+        Slots =
+        [
+            .. from d in Enumerable.Range(0, Days.Count)
+            from b in Enumerable.Range(0, Blocks.Count)
+            from o in Enumerable.Range(0, Blocks[b].Offers)
+            select new Slot(d, b, o),
+        ];
+        Cells =
+        [
+            .. from d in Enumerable.Range(0, Days.Count)
+            from b in Enumerable.Range(0, Blocks.Count)
+            let starts = ((Days[d].Date.DayNumber - Days[0].Date.DayNumber) * 24 * 60)
+                + (Blocks[b].Starts.Hour * 60)
+                + Blocks[b].Starts.Minute
+            select new Cell(d, b, SlotAt(d, b, 0), Blocks[b].Offers, starts, starts + Blocks[b].Minutes),
+        ];
     }
 
     /// <summary>What the problem was built from.</summary>
@@ -93,21 +112,27 @@ public sealed class WeekProblem
     public IReadOnlyList<Use[]> UsesOfBlock { get; private set; } = [];
 
     /// <summary>
-    /// How dear fair shares may become for the other wishes: the slider's part of the price, or of a quarter of all minutes that are
-    /// owed where that is more. A part of the price alone would be nothing where next to nothing falls short, and then money, evenings
+    /// How dear fair shares may become for the other wishes: the slider's part of the price, or of a quarter of all
+    /// minutes that are
+    /// owed where that is more. A part of the price alone would be nothing where next to nothing falls short, and then
+    /// money, evenings
     /// and what a child works towards had no say.
     /// </summary>
     /// <param name="fair">The price of fair shares that was reached, in hundredths of a minute.</param>
-    public long MayBecome(long fair) => fair + (long)(Input.Sliders.Tolerance * Math.Max(fair, Target.Sum(t => (long)t) / 4));
+    public long MayBecome(long fair) =>
+        fair + (long)(Input.Sliders.Tolerance * Math.Max(fair, Target.Sum(t => (long)t) / 4));
 
-    /// <summary>How dear fair shares in sum may become for the child and aim that are worst off, in hundredths of a minute.</summary>
+    /// <summary>How dear fair shares in sum may become for the child and aim that are worst off, in hundredths of a
+    /// minute.</summary>
     /// <param name="fair">The price of fair shares that was reached.</param>
-    public long MayBecomeForTheWorstOff(long fair) => fair + (long)(Input.Sliders.ForTheWorstOff * Target.Sum(t => (long)t) / 4);
+    public long MayBecomeForTheWorstOff(long fair) =>
+        fair + (long)(Input.Sliders.ForTheWorstOff * Target.Sum(t => (long)t) / 4);
 
     /// <summary>Target of child × aim, in hundredths of a minute.</summary>
     public int[] Target { get; private set; } = [];
 
-    /// <summary>An even share of child × aim: a quarter of all the minutes its timetable can give, in hundredths of a minute.</summary>
+    /// <summary>An even share of child × aim: a quarter of all the minutes its timetable can give, in hundredths of a
+    /// minute.</summary>
     public int[] EvenShare { get; private set; } = [];
 
     /// <summary>Child × strand: some use reaches it.</summary>
@@ -122,13 +147,15 @@ public sealed class WeekProblem
     /// <summary>Indices of those that dry between uses or go off, which need more than adding up.</summary>
     public IReadOnlyList<int> SlowMaterials { get; private set; } = [];
 
-    /// <summary>How each of these is made most quickly of what is on hand, in one step; null where it cannot be.</summary>
+    /// <summary>How each of these is made most quickly of what is on hand, in one step; null where it cannot
+    /// be.</summary>
     public DirectMake?[] Makes { get; private set; } = [];
 
     /// <summary>Number of techniques.</summary>
     public int TechniqueCount { get; private set; }
 
-    /// <summary>Techniques done with what another one makes on a day before: the one, and its maker or −1 where no idea makes it.</summary>
+    /// <summary>Techniques done with what another one makes on a day before: the one, and its maker or −1 where no idea
+    /// makes it.</summary>
     public IReadOnlyList<(int Technique, int Maker)> MadeBefore { get; private set; } = [];
 
     /// <summary>Techniques of graded practice, by index: to come back to on another day.</summary>
@@ -156,15 +183,30 @@ public sealed class WeekProblem
         problem.ReadTargets();
         problem.ReadLocks();
         problem.ReadStaying();
-        problem.Objectives = [.. input.Evidence.Objectives
-            .Select(o => (Child: Array.FindIndex([.. problem.Group.Children], c => c.Id == o.ChildId), Ladder: problem.LadderIndex(o.Ladder), o.By))
-            .Where(o => o.Child >= 0 && o.Ladder >= 0 && o.By >= problem.FirstDay && problem.Uses.Any(u => u.Ladder == o.Ladder && u.IsMetBy(o.Child)))
-            .Select(o => (o.Child, o.Ladder))];
+        problem.Objectives =
+        [
+            .. input
+                .Evidence.Objectives.Select(o =>
+                    (
+                        Child: Array.FindIndex([.. problem.Group.Children], c => c.Id == o.ChildId),
+                        Ladder: problem.LadderIndex(o.Ladder),
+                        o.By
+                    )
+                )
+                .Where(o =>
+                    o.Child >= 0
+                    && o.Ladder >= 0
+                    && o.By >= problem.FirstDay
+                    && problem.Uses.Any(u => u.Ladder == o.Ladder && u.IsMetBy(o.Child))
+                )
+                .Select(o => (o.Child, o.Ladder)),
+        ];
         return (problem, missing.Count > 0 ? missing : [.. ImpossibleRules.Of(problem)]);
     }
 
     /// <summary>Units of a material that are on hand on the first day and no longer good on a day.</summary>
-    public double GoneOff(int material, int day) => Input.GoneOff.TryGetValue(Materials[material].Id, out var gone) ? gone[day] : 0;
+    public double GoneOff(int material, int day) =>
+        Input.GoneOff.TryGetValue(Materials[material].Id, out var gone) ? gone[day] : 0;
 
     /// <summary>Whether the block of a slot takes place that day.</summary>
     public bool IsOpen(int slot) => Attendance.TakesPlace(Slots[slot].Day, Slots[slot].Block);
@@ -173,7 +215,8 @@ public sealed class WeekProblem
     public int Empty(PlanState plan) => Enumerable.Range(0, Slots.Count).Count(s => plan.Uses[s] < 0 && IsOpen(s));
 
     /// <summary>
-    /// A number that is the same for weeks in which the same may lie in the same places and gives the same: a bound worked out for
+    /// A number that is the same for weeks in which the same may lie in the same places and gives the same: a bound
+    /// worked out for
     /// one of them holds for the others. FNV-1a, which is the same on every machine.
     /// </summary>
     /// <param name="locked">What is locked in it.</param>
@@ -187,7 +230,12 @@ public sealed class WeekProblem
             Add(value);
         }
 
-        foreach (var letter in locked.Select(p => $"{p.Day} {p.BlockId} {p.Offer} {p.IdeaId};").Order(StringComparer.Ordinal).SelectMany(p => p))
+        foreach (
+            var letter in locked
+                .Select(p => $"{p.Day} {p.BlockId} {p.Offer} {p.IdeaId};")
+                .Order(StringComparer.Ordinal)
+                .SelectMany(p => p)
+        )
         {
             Add(letter);
         }
@@ -229,17 +277,35 @@ public sealed class WeekProblem
         var found = new List<Impossible>();
         if (input.Group.Children.Count == 0)
         {
-            found.Add(new("A week is for children", $"{input.Group.Name} has no children yet", "Add children in Group, or paste a list"));
+            found.Add(
+                new(
+                    "A week is for children",
+                    $"{input.Group.Name} has no children yet",
+                    "Add children in Group, or paste a list"
+                )
+            );
         }
 
-        if (input.Group.Children.Count > 0 && input.Days.Count > 0 && input.Days.All(d => input.Group.Children.All(c => !c.Days.HasFlag(d.Day))))
+        if (
+            input.Group.Children.Count > 0
+            && input.Days.Count > 0
+            && input.Days.All(d => input.Group.Children.All(c => !c.Days.HasFlag(d.Day)))
+        )
         {
-            found.Add(new("A week is for children", $"no child of {input.Group.Name} comes on {string.Join(", ", input.Days.Select(d => d.Day))}", "Say in Group on which days each child comes"));
+            found.Add(
+                new(
+                    "A week is for children",
+                    $"no child of {input.Group.Name} comes on {string.Join(", ", input.Days.Select(d => d.Day))}",
+                    "Say in Group on which days each child comes"
+                )
+            );
         }
 
         if (input.Group.Blocks.Count == 0)
         {
-            found.Add(new("A day has blocks", $"{input.Group.Name} has no blocks yet", "Set the blocks of the day in Group"));
+            found.Add(
+                new("A day has blocks", $"{input.Group.Name} has no blocks yet", "Set the blocks of the day in Group")
+            );
         }
 
         if (input.Days.Count == 0)
@@ -249,7 +315,9 @@ public sealed class WeekProblem
 
         if (input.OnHand.Values.All(v => v <= 0))
         {
-            found.Add(new("Ideas are made of materials", "the cupboard is empty", "Count a shelf or paste a list in Cupboard"));
+            found.Add(
+                new("Ideas are made of materials", "the cupboard is empty", "Count a shelf or paste a list in Cupboard")
+            );
         }
 
         return found;
@@ -261,21 +329,56 @@ public sealed class WeekProblem
         var techniques = ideas.Select(i => i.Technique.Id).Distinct().ToArray();
         TechniqueCount = techniques.Length;
         var byTechnique = ideas.Select(i => i.Technique).DistinctBy(t => t.Id).ToArray();
-        MadeBefore = [.. byTechnique.Select((t, k) => (Technique: k, t.MadeBy)).Where(x => x.MadeBy is not null).Select(x => (x.Technique, Array.IndexOf(techniques, x.MadeBy)))];
+        MadeBefore =
+        [
+            .. byTechnique
+                .Select((t, k) => (Technique: k, t.MadeBy))
+                .Where(x => x.MadeBy is not null)
+                .Select(x => (x.Technique, Array.IndexOf(techniques, x.MadeBy))),
+        ];
         Graded = [.. byTechnique.Select(t => t.Approaches.Contains(Approach.GradedPractice))];
         var mix = Group.Settings.Approaches;
-        GradedWanted = Days.Count < 3 ? 0 : (int)Math.Ceiling(Days.Count * mix.GetValueOrDefault(Approach.GradedPractice) / (double)Math.Max(1, mix.Values.Sum()));
+        GradedWanted =
+            Days.Count < 3
+                ? 0
+                : (int)
+                    Math.Ceiling(
+                        Days.Count
+                            * mix.GetValueOrDefault(Approach.GradedPractice)
+                            / (double)Math.Max(1, mix.Values.Sum())
+                    );
         // Ideas do not know of each other, so they are looked at side by side; their order stays.
-        var looked = Enumerable.Range(0, ideas.Count).AsParallel().AsOrdered().Select(i => (Idea: i, Where: finder.Of(i))).ToArray();
+        var looked = Enumerable
+            .Range(0, ideas.Count)
+            .AsParallel()
+            .AsOrdered()
+            .Select(i => (Idea: i, Where: finder.Of(i)))
+            .ToArray();
         KeptOut = [.. looked.Where(x => x.Where.KeptOut is not null).Select(x => (ideas[x.Idea], x.Where.KeptOut!))];
         UseFinder.Found[] found = [.. looked.SelectMany(x => x.Where.Found)];
-        Materials = [.. found.SelectMany(f => f.OnDay).SelectMany(w => w.Demand).Select(l => l.Material).DistinctBy(m => m.Id)];
+        Materials =
+        [
+            .. found.SelectMany(f => f.OnDay).SelectMany(w => w.Demand).Select(l => l.Material).DistinctBy(m => m.Id),
+        ];
         OnHand = [.. Materials.Select(m => Input.OnHand.GetValueOrDefault(m.Id))];
         var indexOf = Materials.Select((m, i) => (m.Id, i)).ToDictionary(x => x.Id, x => x.i);
-        SlowMaterials = [.. Enumerable.Range(0, Materials.Count).Where(m =>
-            Materials[m].Consumable ? Input.GoneOff.ContainsKey(Materials[m].Id) : Materials[m].TurnaroundMinutes > 0 || Input.GoneOff.ContainsKey(Materials[m].Id))];
+        SlowMaterials =
+        [
+            .. Enumerable
+                .Range(0, Materials.Count)
+                .Where(m =>
+                    Materials[m].Consumable
+                        ? Input.GoneOff.ContainsKey(Materials[m].Id)
+                        : Materials[m].TurnaroundMinutes > 0 || Input.GoneOff.ContainsKey(Materials[m].Id)
+                ),
+        ];
         Makes = [.. Materials.Select(m => DirectMake.Of(m.Id, Input, indexOf))];
-        Uses = [.. found.Select((f, u) => MakeUse(u, f, Array.IndexOf(techniques, ideas[f.IdeaIndex].Technique.Id), indexOf))];
+        Uses =
+        [
+            .. found.Select(
+                (f, u) => MakeUse(u, f, Array.IndexOf(techniques, ideas[f.IdeaIndex].Technique.Id), indexOf)
+            ),
+        ];
         UsesOfBlock = [.. Blocks.Select((_, b) => Uses.Where(u => u.BlockIndex == b).ToArray())];
     }
 
@@ -307,7 +410,8 @@ public sealed class WeekProblem
         };
     }
 
-    private static bool Meets(Idea idea, params string[] strands) => idea.Technique.Strands.Any(s => s.Value >= 10 && strands.Contains(s.Key));
+    private static bool Meets(Idea idea, params string[] strands) =>
+        idea.Technique.Strands.Any(s => s.Value >= 10 && strands.Contains(s.Key));
 
     /// <summary>The steps at least one child works at.</summary>
     public static IReadOnlyList<IdeaStep> StepsInUse(Idea idea, IReadOnlyList<ChildAtIdea> children) =>
@@ -320,7 +424,13 @@ public sealed class WeekProblem
         var dose = new int[children.Length * 4];
         for (var c = 0; c < children.Length; c++)
         {
-            var minutes = Minutes.Received(block, idea.Technique, inReach, children[c].Child.MonthsOn(day), Group.Settings);
+            var minutes = Minutes.Received(
+                block,
+                idea.Technique,
+                inReach,
+                children[c].Child.MonthsOn(day),
+                Group.Settings
+            );
             for (var m = 0; m < 4; m++)
             {
                 dose[(c * 4) + m] = (int)Math.Round(PerMinute * minutes * shares[m] * children[c].Fit);
@@ -337,7 +447,12 @@ public sealed class WeekProblem
         EvenShare = new int[ChildCount * 4];
         for (var c = 0; c < ChildCount; c++)
         {
-            var inAll = Blocks.Select((b, i) => Attendance.DaysIn(c, i) * Minutes.CanGive(b, Group.Children[c].MonthsOn(day), Group.Settings)).Sum();
+            var inAll = Blocks
+                .Select(
+                    (b, i) =>
+                        Attendance.DaysIn(c, i) * Minutes.CanGive(b, Group.Children[c].MonthsOn(day), Group.Settings)
+                )
+                .Sum();
             var target = (int)Math.Round(PerMinute * 0.9 * inAll / 4);
             for (var m = 0; m < 4; m++)
             {
@@ -367,8 +482,15 @@ public sealed class WeekProblem
         LockedUse = [.. Enumerable.Repeat(-1, Slots.Count)];
         foreach (var locked in Input.Locked)
         {
-            var b = Blocks.Select((block, i) => (block, i)).FirstOrDefault(x => x.block.Id == locked.BlockId, (null!, -1)).i;
-            var use = b < 0 ? null : UsesOfBlock[b].FirstOrDefault(u => u.Idea.Id == locked.IdeaId && u.OnDay.ElementAtOrDefault(locked.Day));
+            var b = Blocks
+                .Select((block, i) => (block, i))
+                .FirstOrDefault(x => x.block.Id == locked.BlockId, (null!, -1))
+                .i;
+            var use =
+                b < 0
+                    ? null
+                    : UsesOfBlock[b]
+                        .FirstOrDefault(u => u.Idea.Id == locked.IdeaId && u.OnDay.ElementAtOrDefault(locked.Day));
             if (use is not null && locked.Day < Days.Count && locked.Offer < Blocks[b].Offers)
             {
                 LockedUse[SlotAt(locked.Day, b, locked.Offer)] = use.Index;

@@ -12,5 +12,12 @@ namespace Nido.Core.Week.Reading;
 /// <param name="OutOfReach">Children for whom it is out of reach.</param>
 /// <param name="KeptFromSlot">The rule that keeps it out, or null.</param>
 public sealed record Alternative(
-    Use Use, IReadOnlyList<double> MinutesByAim, IReadOnlyList<int> ChildrenByAim, int Cents, int PrepMinutes,
-    double ShortfallMinutes, IReadOnlyList<string> OutOfReach, string? KeptFromSlot);
+    Use Use,
+    IReadOnlyList<double> MinutesByAim,
+    IReadOnlyList<int> ChildrenByAim,
+    int Cents,
+    int PrepMinutes,
+    double ShortfallMinutes,
+    IReadOnlyList<string> OutOfReach,
+    string? KeptFromSlot
+);

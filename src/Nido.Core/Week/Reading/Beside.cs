@@ -6,7 +6,8 @@ namespace Nido.Core.Week.Reading;
 public static class Beside
 {
     /// <summary>
-    /// Names of the adults counted to an offer: those who are there are given to the offers that ask for one, in the order in which
+    /// Names of the adults counted to an offer: those who are there are given to the offers that ask for one, in the
+    /// order in which
     /// adults and offers stand. Fewer than it asks where there are too few.
     /// </summary>
     public static IReadOnlyList<string> Of(WeekPlan plan, Placement placement)
@@ -22,13 +23,27 @@ public static class Beside
         var happenings = plan.Problem.Input.CameUp;
         string[] there =
         [
-            .. plan.Problem.Group.Adults
-                .Where(a => a.IsThere(plan.Problem.Days[placement.Day].Day, block)
-                    && !happenings.Any(h => h.Kind == CameUpKind.AdultAway && h.Subject == a.Id && h.On(placement.Day)))
+            .. plan
+                .Problem.Group.Adults.Where(a =>
+                    a.IsThere(plan.Problem.Days[placement.Day].Day, block)
+                    && !happenings.Any(h => h.Kind == CameUpKind.AdultAway && h.Subject == a.Id && h.On(placement.Day))
+                )
                 .Select(a => a.Name),
         ];
-        var before = plan.Filled.Where(f => f.Placement.Day == placement.Day && f.Placement.BlockId == placement.BlockId && f.Placement.Offer < placement.Offer).Sum(f => f.Use.Adults);
-        var asked = plan.Filled.Where(f => f.Placement.Day == placement.Day && f.Placement.BlockId == placement.BlockId && f.Placement.Offer == placement.Offer).Sum(f => f.Use.Adults);
+        var before = plan
+            .Filled.Where(f =>
+                f.Placement.Day == placement.Day
+                && f.Placement.BlockId == placement.BlockId
+                && f.Placement.Offer < placement.Offer
+            )
+            .Sum(f => f.Use.Adults);
+        var asked = plan
+            .Filled.Where(f =>
+                f.Placement.Day == placement.Day
+                && f.Placement.BlockId == placement.BlockId
+                && f.Placement.Offer == placement.Offer
+            )
+            .Sum(f => f.Use.Adults);
         return [.. there.Skip(before).Take(asked)];
     }
 }

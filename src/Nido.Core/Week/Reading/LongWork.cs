@@ -4,7 +4,8 @@ using Nido.Core.Week.Problem;
 
 namespace Nido.Core.Week.Reading;
 
-/// <summary>A child whose own work, by what was seen, would often go on past the end of a block of free choice.</summary>
+/// <summary>A child whose own work, by what was seen, would often go on past the end of a block of free
+/// choice.</summary>
 /// <param name="Child">Who.</param>
 /// <param name="Block">The block that would cut it off.</param>
 /// <param name="Minutes">How long the child usually stays.</param>
@@ -23,13 +24,19 @@ public sealed record LongWork(Child Child, Block Block, double Minutes, double S
         return
         [
             .. from b in Enumerable.Range(0, problem.Blocks.Count)
-               where problem.Blocks[b].IsFreeChoice
-               from c in Enumerable.Range(0, problem.ChildCount)
-               where problem.Attendance.DaysIn(c, b) > 0
-               let own = problem.Input.Evidence.Own(problem.Group.Children[c].Id)
-               let share = own.CutOffBy(problem.Blocks[b].Minutes)
-               where own.Seen >= FewestSeen && share >= Often
-               select new LongWork(problem.Group.Children[c], problem.Blocks[b], own.Median, share, EnoughFor(own, problem.Blocks[b].Minutes)),
+            where problem.Blocks[b].IsFreeChoice
+            from c in Enumerable.Range(0, problem.ChildCount)
+            where problem.Attendance.DaysIn(c, b) > 0
+            let own = problem.Input.Evidence.Own(problem.Group.Children[c].Id)
+            let share = own.CutOffBy(problem.Blocks[b].Minutes)
+            where own.Seen >= FewestSeen && share >= Often
+            select new LongWork(
+                problem.Group.Children[c],
+                problem.Blocks[b],
+                own.Median,
+                share,
+                EnoughFor(own, problem.Blocks[b].Minutes)
+            ),
         ];
     }
 

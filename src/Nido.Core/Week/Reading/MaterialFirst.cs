@@ -23,19 +23,23 @@ public static class MaterialFirst
         var index = plan.Problem.Materials.ToList().FindIndex(m => m.Id == material.Id);
         return
         [
-            .. plan.Problem.Uses
-                .Where(u => u.Fullest.Takes.Any(t => t.Material == index))
+            .. plan
+                .Problem.Uses.Where(u => u.Fullest.Takes.Any(t => t.Material == index))
                 .Select(u => Of(plan, u, u.Fullest.Takes.First(t => t.Material == index).Amount, amount))
                 .GroupBy(c => c.Use.IdeaIndex)
                 .Select(g => g.OrderByDescending(c => c.OpenMinutes).ThenByDescending(c => c.Minutes).First())
-                .OrderByDescending(c => c.Enough).ThenByDescending(c => c.OpenMinutes).ThenByDescending(c => c.Minutes).ThenBy(c => c.Use.Index),
+                .OrderByDescending(c => c.Enough)
+                .ThenByDescending(c => c.OpenMinutes)
+                .ThenByDescending(c => c.Minutes)
+                .ThenBy(c => c.Use.Index),
         ];
     }
 
     private static Carried Of(WeekPlan plan, Use use, double takes, double amount)
     {
         var dose = use.Dose[^1];
-        double open = 0, all = 0;
+        double open = 0,
+            all = 0;
         for (var k = 0; k < dose.Length; k++)
         {
             if (!use.IsMetBy(k / 4))

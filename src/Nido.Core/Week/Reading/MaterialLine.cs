@@ -13,8 +13,16 @@ namespace Nido.Core.Week.Reading;
 /// <param name="Trace">Where it is used.</param>
 /// <param name="Make">How what is missing is made of what the week leaves over, or null.</param>
 public sealed record MaterialLine(
-    Material Material, double Have, double Used, IReadOnlyList<double> ByDay, double Lacking, int Packs, int Cents,
-    IReadOnlyList<string> Trace, MakeWay? Make)
+    Material Material,
+    double Have,
+    double Used,
+    IReadOnlyList<double> ByDay,
+    double Lacking,
+    int Packs,
+    int Cents,
+    IReadOnlyList<string> Trace,
+    MakeWay? Make
+)
 {
     /// <summary>How what is missing is mixed by a recipe, or null.</summary>
     public Mixing? Mix { get; init; }

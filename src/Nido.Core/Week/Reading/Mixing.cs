@@ -18,9 +18,15 @@ public sealed record Mixing(Recipe Recipe, RecipeScale.Answer Scaled)
     public static Mixing? Of(string material, double amount, WeekInput input)
     {
         ArgumentNullException.ThrowIfNull(input);
-        // Only ways that may be offered to this group are in the input: an allergy, or flour that stays raw, keeps a recipe out of it.
-        var recipe = input.Recipes.Where(r => r.Makes == material)
-            .OrderBy(r => r.KeepsDays < OverAWeekend).ThenBy(r => r.WaitMinutes).ThenBy(r => r.Minutes).ThenBy(r => r.Id, StringComparer.Ordinal).FirstOrDefault();
+        // Only ways that may be offered to this group are in the input: an allergy, or flour that stays raw, keeps a
+        // recipe out of it.
+        var recipe = input
+            .Recipes.Where(r => r.Makes == material)
+            .OrderBy(r => r.KeepsDays < OverAWeekend)
+            .ThenBy(r => r.WaitMinutes)
+            .ThenBy(r => r.Minutes)
+            .ThenBy(r => r.Id, StringComparer.Ordinal)
+            .FirstOrDefault();
         return recipe is null ? null : new(recipe, ScaledTo(recipe, amount, input));
     }
 
@@ -30,6 +36,13 @@ public sealed record Mixing(Recipe Recipe, RecipeScale.Answer Scaled)
         ArgumentNullException.ThrowIfNull(recipe);
         ArgumentNullException.ThrowIfNull(input);
         return RecipeScale.Of(
-            new(Recipe: recipe.Id, Children: 1, AmountEach: Math.Clamp(amount, 1, 100_000), Measures: input.Group.Settings.MetricUnits ? "metric" : "us"), input.Recipes);
+            new(
+                Recipe: recipe.Id,
+                Children: 1,
+                AmountEach: Math.Clamp(amount, 1, 100_000),
+                Measures: input.Group.Settings.MetricUnits ? "metric" : "us"
+            ),
+            input.Recipes
+        );
     }
 }

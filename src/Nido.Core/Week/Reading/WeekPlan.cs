@@ -45,7 +45,8 @@ public sealed class WeekPlan
 
     /// <summary>Filled slots in the order of the week.</summary>
     public IEnumerable<(int Slot, Placement Placement, Use Use)> Filled =>
-        Enumerable.Range(0, Problem.Slots.Count)
+        Enumerable
+            .Range(0, Problem.Slots.Count)
             .Where(bySlot.ContainsKey)
             .Select(s => (s, bySlot[s], Problem.Uses[State.Uses[s]]));
 
@@ -67,9 +68,12 @@ public sealed class WeekPlan
 
     /// <summary>The use of an idea in the block and on the day of a slot, or null where it may not lie there.</summary>
     public Use? UseFor(int slot, string ideaId) =>
-        Problem.UsesOfBlock[Problem.Slots[slot].Block].FirstOrDefault(u => u.Idea.Id == ideaId && u.OnDay[Problem.Slots[slot].Day]);
+        Problem
+            .UsesOfBlock[Problem.Slots[slot].Block]
+            .FirstOrDefault(u => u.Idea.Id == ideaId && u.OnDay[Problem.Slots[slot].Day]);
 
-    /// <summary>Share of a child and aim, in whole percent of an even one; 100 where the child is owed nothing.</summary>
+    /// <summary>Share of a child and aim, in whole percent of an even one; 100 where the child is owed
+    /// nothing.</summary>
     public int Share(int child, Aim aim)
     {
         var even = Problem.EvenShare[(child * 4) + (int)aim];
@@ -77,12 +81,16 @@ public sealed class WeekPlan
     }
 
     /// <summary>Whether what lies in a slot lies out there on other days too, because the offer stays.</summary>
-    public bool Stays(int slot) => Problem.StayingAt[slot] is { } stays && stays.All.Count(s => State.Uses[s] == State.Uses[slot]) > 1;
+    public bool Stays(int slot) =>
+        Problem.StayingAt[slot] is { } stays && stays.All.Count(s => State.Uses[s] == State.Uses[slot]) > 1;
 
     /// <summary>Useful minutes a child gets on a day, all aims together.</summary>
-    public double MinutesOn(int day, int child) => Problem.Attendance.OnDay(child, day)
-        ? Filled.Where(f => f.Placement.Day == day && f.Use.Reach[child] && f.Use.On(day).IsThere[child]).Sum(f => DoseOf(f.Use, day, child)) / WeekProblem.PerMinute
-        : 0;
+    public double MinutesOn(int day, int child) =>
+        Problem.Attendance.OnDay(child, day)
+            ? Filled
+                .Where(f => f.Placement.Day == day && f.Use.Reach[child] && f.Use.On(day).IsThere[child])
+                .Sum(f => DoseOf(f.Use, day, child)) / WeekProblem.PerMinute
+            : 0;
 
     /// <summary>How often a child meets each strand in the week, in the order of <see cref="Strand.All"/>.</summary>
     public int[] StrandTimes(int child)
@@ -120,7 +128,9 @@ public sealed class WeekPlan
         return
         [
             .. used.Select(m => Line(Problem.Materials[m], m, taken[m], left))
-                .OrderByDescending(l => l.Lacking > 0).ThenBy(l => l.Material.Shelf, StringComparer.Ordinal).ThenBy(l => l.Material.Name, StringComparer.Ordinal),
+                .OrderByDescending(l => l.Lacking > 0)
+                .ThenBy(l => l.Material.Shelf, StringComparer.Ordinal)
+                .ThenBy(l => l.Material.Name, StringComparer.Ordinal),
         ];
     }
 
@@ -133,9 +143,15 @@ public sealed class WeekPlan
         {
             for (var b = 0; b < Problem.Blocks.Count; b++)
             {
-                int[] ages = [.. Problem.Group.Children.Where((_, c) => Problem.Attendance.Is(c, d, b)).Select(c => c.MonthsOn(Problem.Days[d].Date))];
+                int[] ages =
+                [
+                    .. Problem
+                        .Group.Children.Where((_, c) => Problem.Attendance.Is(c, d, b))
+                        .Select(c => c.MonthsOn(Problem.Days[d].Date)),
+                ];
                 var ratio = Group.Ratio.AdultsNeeded(settings, ages);
-                var beside = Enumerable.Range(0, Problem.Blocks[b].Offers)
+                var beside = Enumerable
+                    .Range(0, Problem.Blocks[b].Offers)
                     .Select(o => State.Uses[Problem.SlotAt(d, b, o)])
                     .Sum(u => u < 0 ? 0 : Problem.Uses[u].Adults);
                 var needed = Math.Max(ratio, beside);
@@ -151,17 +167,30 @@ public sealed class WeekPlan
 
     private MaterialLine Line(Material material, int index, double used, Dictionary<string, double> left)
     {
-        double InBlock(int day, int block) => Filled
-            .Where(f => f.Placement.Day == day && f.Use.BlockIndex == block)
-            .Sum(f => f.Use.On(day).Takes.Where(t => t.Material == index).Sum(t => t.Amount));
-        var byDay = Problem.Days.Select((_, d) => Problem.Blocks.Select((_, b) => InBlock(d, b)))
+        double InBlock(int day, int block) =>
+            Filled
+                .Where(f => f.Placement.Day == day && f.Use.BlockIndex == block)
+                .Sum(f => f.Use.On(day).Takes.Where(t => t.Material == index).Sum(t => t.Amount));
+        var byDay = Problem
+            .Days.Select((_, d) => Problem.Blocks.Select((_, b) => InBlock(d, b)))
             .Select(amounts => material.Consumable ? amounts.Sum() : amounts.Max())
             .ToArray();
         var gone = Problem.GoneOff(index, Problem.Days.Count - 1);
-        string[] where = [.. Filled.Where(f => f.Use.On(f.Placement.Day).Takes.Any(t => t.Material == index))
-            .Select(f => $"{Problem.Days[f.Placement.Day].Day} {f.Use.Block.Name}: {f.Use.Idea.Title}, {f.Use.On(f.Placement.Day).Takes.First(t => t.Material == index).Amount:0.##}"),
-            .. gone > 0 ? (string[])[$"keeps {material.KeepsDays} days: {gone:0.##} of it are no longer good by {Problem.Days[^1].Day}"] : [],
-            .. !material.Consumable && material.TurnaroundMinutes > 0 ? (string[])[$"back {material.TurnaroundMinutes} min after use"] : []];
+        string[] where =
+        [
+            .. Filled
+                .Where(f => f.Use.On(f.Placement.Day).Takes.Any(t => t.Material == index))
+                .Select(f =>
+                    $"{Problem.Days[f.Placement.Day].Day} {f.Use.Block.Name}: {f.Use.Idea.Title}, {f.Use.On(f.Placement.Day).Takes.First(t => t.Material == index).Amount:0.##}"
+                ),
+            .. gone > 0
+                ? (string[])
+                    [$"keeps {material.KeepsDays} days: {gone:0.##} of it are no longer good by {Problem.Days[^1].Day}"]
+                : [],
+            .. !material.Consumable && material.TurnaroundMinutes > 0
+                ? (string[])[$"back {material.TurnaroundMinutes} min after use"]
+                : [],
+        ];
         var have = Problem.OnHand[index];
         var lacking = Math.Max(0, used - have);
         var make = lacking > 0 ? Problem.Input.Chains.Way(material.Id, lacking, left) : null;
@@ -190,6 +219,13 @@ public sealed class WeekPlan
 
         var each = (int)Math.Ceiling(lacking / wanted.Length);
         var mix = PackMix.Of(new(wanted.ToDictionary(c => c, _ => each), (int)size, material.PackShares));
-        return [.. mix.Trace, .. mix.MissingColours.Count > 0 ? (string[])[$"No pack gives {string.Join(" or ", mix.MissingColours)}: dye, paint, or take another colour"] : []];
+        return
+        [
+            .. mix.Trace,
+            .. mix.MissingColours.Count > 0
+                ? (string[])
+                    [$"No pack gives {string.Join(" or ", mix.MissingColours)}: dye, paint, or take another colour"]
+                : [],
+        ];
     }
 }

@@ -5,7 +5,8 @@ namespace Nido.Core.Week.Reading;
 /// <summary>Answers "what would it change?" by trying it, with the rest of the week held.</summary>
 public static class WhatIf
 {
-    /// <summary>Alternatives for a slot, best first: the best of each way of working, then its other materials, then what a rule keeps out.</summary>
+    /// <summary>Alternatives for a slot, best first: the best of each way of working, then its other materials, then
+    /// what a rule keeps out.</summary>
     /// <param name="plan">The plan at hand.</param>
     /// <param name="slot">Index of the slot.</param>
     public static IReadOnlyList<Alternative> Alternatives(WeekPlan plan, int slot)
@@ -16,7 +17,8 @@ public static class WhatIf
         var wishes = state.WishPrice();
         return
         [
-            .. problem.UsesOfBlock[problem.Slots[slot].Block]
+            .. problem
+                .UsesOfBlock[problem.Slots[slot].Block]
                 .GroupBy(use => use.IdeaIndex)
                 .Select(same => same.FirstOrDefault(use => use.OnDay[problem.Slots[slot].Day], same.First()))
                 .Where(use => use.Index != state.Uses[slot])
@@ -27,10 +29,22 @@ public static class WhatIf
                     var after = state.Score();
                     var fair = (state.FairPrice() - price) / (double)WeekProblem.PerMinute;
                     var alternative = new Alternative(
-                        use, ByAim(dose, state.Dose, (was, now) => (now - was) / (double)WeekProblem.PerMinute),
-                        [.. ByAim(dose, state.Dose, (was, now) => Math.Abs(now - was) >= WeekProblem.PerMinute / 2 ? 1.0 : 0).Select(n => (int)n)],
-                        after.Cents - score.Cents, after.PrepMinutes - score.PrepMinutes, fair,
-                        [.. use.Children.Where(c => !c.InReach).Select(c => c.Child.Name)], keptOut);
+                        use,
+                        ByAim(dose, state.Dose, (was, now) => (now - was) / (double)WeekProblem.PerMinute),
+                        [
+                            .. ByAim(
+                                    dose,
+                                    state.Dose,
+                                    (was, now) => Math.Abs(now - was) >= WeekProblem.PerMinute / 2 ? 1.0 : 0
+                                )
+                                .Select(n => (int)n),
+                        ],
+                        after.Cents - score.Cents,
+                        after.PrepMinutes - score.PrepMinutes,
+                        fair,
+                        [.. use.Children.Where(c => !c.InReach).Select(c => c.Child.Name)],
+                        keptOut
+                    );
                     var wish = state.WishPrice() - wishes;
                     state.Put(slot, before);
                     return (alternative, wish);
@@ -42,7 +56,8 @@ public static class WhatIf
                 // Of each way of working its best material first: four times the same idea is no choice.
                 .GroupBy(a => a.Use.TechniqueIndex)
                 .SelectMany(g => g.OrderBy(a => a.KeptFromSlot is not null).Select((a, rank) => (a, rank)))
-                .OrderBy(x => x.a.KeptFromSlot is not null).ThenBy(x => Math.Min(1, x.rank))
+                .OrderBy(x => x.a.KeptFromSlot is not null)
+                .ThenBy(x => Math.Min(1, x.rank))
                 .ThenBy(x => Math.Max(0, x.a.ShortfallMinutes))
                 .Select(x => x.a),
         ];
@@ -68,13 +83,24 @@ public static class WhatIf
         state.Put(slot, before);
         return new WhyHere(
             grows,
-            [.. from c in Enumerable.Range(0, problem.ChildCount)
+            [
+                .. from c in Enumerable.Range(0, problem.ChildCount)
                 from aim in Enumerable.Range(0, 4)
                 let fall = shares[(c * 4) + aim] - without[(c * 4) + aim]
                 where fall > 0
                 orderby without[(c * 4) + aim] < 100 descending, fall descending, c
-                select new ShareFall(problem.Group.Children[c].Name, (Aim)aim, shares[(c * 4) + aim], without[(c * 4) + aim])],
-            [.. met.Where(s => s.Value > stillMet.GetValueOrDefault(s.Key)).Select(s => (s.Key, s.Value - stillMet.GetValueOrDefault(s.Key)))]);
+                select new ShareFall(
+                    problem.Group.Children[c].Name,
+                    (Aim)aim,
+                    shares[(c * 4) + aim],
+                    without[(c * 4) + aim]
+                ),
+            ],
+            [
+                .. met.Where(s => s.Value > stillMet.GetValueOrDefault(s.Key))
+                    .Select(s => (s.Key, s.Value - stillMet.GetValueOrDefault(s.Key))),
+            ]
+        );
     }
 
     /// <summary>The rule that keeps a use out of a slot, in words.</summary>
@@ -82,7 +108,10 @@ public static class WhatIf
     {
         var (day, block, _) = plan.Problem.Slots[slot];
         var others = plan.Filled.Where(f => f.Slot != slot).ToArray();
-        if (others.FirstOrDefault(f => f.Placement.Day == day && f.Use.TechniqueIndex == use.TechniqueIndex) is { Use: { } same })
+        if (
+            others.FirstOrDefault(f => f.Placement.Day == day && f.Use.TechniqueIndex == use.TechniqueIndex) is
+            { Use: { } same }
+        )
         {
             return $"{same.Idea.Title} is already there that day, in {same.Block.Name}";
         }
@@ -92,9 +121,14 @@ public static class WhatIf
             return "needs a dry day";
         }
 
-        if (plan.Problem.Input.CameUp.FirstOrDefault(
-            h => h.Kind == CameUpKind.MaterialGone && h.On(day)
-            && use.Idea.Steps.Any(s => s.Bindings.Values.Any(b => b.Material.Id == h.Subject))) is { } gone)
+        if (
+            plan.Problem.Input.CameUp.FirstOrDefault(h =>
+                h.Kind == CameUpKind.MaterialGone
+                && h.On(day)
+                && use.Idea.Steps.Any(s => s.Bindings.Values.Any(b => b.Material.Id == h.Subject))
+            ) is
+            { } gone
+        )
         {
             return $"{plan.Problem.Input.Materials.First(m => m.Id == gone.Subject).Name} is gone";
         }
@@ -104,7 +138,12 @@ public static class WhatIf
             return plan.Problem.Attendance.IsClosed(day, block) ? "the house is closed then" : "nobody comes then";
         }
 
-        if (plan.Problem.MadeBefore.Any(m => m.Technique == use.TechniqueIndex && !plan.Filled.Any(f => f.Use.TechniqueIndex == m.Maker && f.Placement.Day < day)))
+        if (
+            plan.Problem.MadeBefore.Any(m =>
+                m.Technique == use.TechniqueIndex
+                && !plan.Filled.Any(f => f.Use.TechniqueIndex == m.Maker && f.Placement.Day < day)
+            )
+        )
         {
             return $"what it is done with has to be made on a day before, with \u201c{plan.Problem.Input.Ideas.FirstOrDefault(i => i.Technique.Id == use.Idea.Technique.MadeBy)?.Technique.Name ?? use.Idea.Technique.MadeBy}\u201d";
         }
@@ -114,8 +153,18 @@ public static class WhatIf
             return "a safety rule keeps it out while those children are in the room who come that day";
         }
 
-        if (use.IsHeavy && others.FirstOrDefault(f => f.Use.IsHeavy && f.Placement.Day == day && Math.Abs(f.Use.BlockIndex - block) <= 1) is { Use: { } near }
-            && !plan.State.RestsBeside(day, block, plan.State.Uses[slot] < 0 ? null : plan.Problem.Uses[plan.State.Uses[slot]]))
+        if (
+            use.IsHeavy
+            && others.FirstOrDefault(f =>
+                f.Use.IsHeavy && f.Placement.Day == day && Math.Abs(f.Use.BlockIndex - block) <= 1
+            )
+                is { Use: { } near }
+            && !plan.State.RestsBeside(
+                day,
+                block,
+                plan.State.Uses[slot] < 0 ? null : plan.Problem.Uses[plan.State.Uses[slot]]
+            )
+        )
         {
             return $"hands would have no rest: {near.Idea.Title} is heavy work too, in {near.Block.Name}";
         }
@@ -145,11 +194,15 @@ public static class WhatIf
         for (var s = 0; s < Strand.All.Count; s++)
         {
             var strand = s;
-            var uses = Enumerable.Range(0, plan.State.Uses.Count)
-                .Where(slot => plan.State.Uses[slot] >= 0 && plan.Problem.Uses[plan.State.Uses[slot]].Strands.Contains(strand))
+            var uses = Enumerable
+                .Range(0, plan.State.Uses.Count)
+                .Where(slot =>
+                    plan.State.Uses[slot] >= 0 && plan.Problem.Uses[plan.State.Uses[slot]].Strands.Contains(strand)
+                )
                 .Select(slot => (plan.Problem.Slots[slot].Day, Use: plan.Problem.Uses[plan.State.Uses[slot]]))
                 .ToArray();
-            var count = Enumerable.Range(0, plan.Problem.ChildCount)
+            var count = Enumerable
+                .Range(0, plan.Problem.ChildCount)
                 .Count(c => uses.Any(u => u.Use.Reach[c] && u.Use.On(u.Day).IsThere[c]));
             if (count > 0)
             {

@@ -5,4 +5,7 @@ namespace Nido.Core.Week.Reading;
 /// <param name="Falls">The child, the aim and the shares with and without it, largest fall first.</param>
 /// <param name="StrandsLost">Strand and how many children would not meet it this week.</param>
 public sealed record WhyHere(
-    double ShortfallMinutes, IReadOnlyList<ShareFall> Falls, IReadOnlyList<(string Strand, int Children)> StrandsLost);
+    double ShortfallMinutes,
+    IReadOnlyList<ShareFall> Falls,
+    IReadOnlyList<(string Strand, int Children)> StrandsLost
+);

@@ -29,7 +29,13 @@ internal static class WhyKeptOut
 
         if (!problem.IsOpen(at))
         {
-            return new(placement, slot, idea.Title, problem.Attendance.IsClosed(day, b) ? "the house is closed then" : "nobody comes then", []);
+            return new(
+                placement,
+                slot,
+                idea.Title,
+                problem.Attendance.IsClosed(day, b) ? "the house is closed then" : "nobody comes then",
+                []
+            );
         }
 
         if (idea.Technique.DryWeather && !problem.Days[day].Dry)
@@ -37,22 +43,39 @@ internal static class WhyKeptOut
             return new(placement, slot, idea.Title, "it needs a dry day", []);
         }
 
-        if (problem.Input.CameUp.FirstOrDefault(
-            h => h.Kind == CameUpKind.MaterialGone && h.On(day)
-            && idea.Steps.Any(s => s.Bindings.Values.Any(b => b.Material.Id == h.Subject))) is { } gone)
+        if (
+            problem.Input.CameUp.FirstOrDefault(h =>
+                h.Kind == CameUpKind.MaterialGone
+                && h.On(day)
+                && idea.Steps.Any(s => s.Bindings.Values.Any(b => b.Material.Id == h.Subject))
+            ) is
+            { } gone
+        )
         {
-            return new(placement, slot, idea.Title, $"{problem.Input.Materials.FirstOrDefault(m => m.Id == gone.Subject)?.Name ?? gone.Subject} is gone", []);
+            return new(
+                placement,
+                slot,
+                idea.Title,
+                $"{problem.Input.Materials.FirstOrDefault(m => m.Id == gone.Subject)?.Name ?? gone.Subject} is gone",
+                []
+            );
         }
 
         var keptOut = KeptOut(problem, idea, b, day);
         return keptOut.Count > 0
-            ? new(placement, slot, idea.Title, string.Join("; ", keptOut.SelectMany(f => f.Why.Count > 0 ? f.Why : [f.Rule.Message])),
-                keptOut)
+            ? new(
+                placement,
+                slot,
+                idea.Title,
+                string.Join("; ", keptOut.SelectMany(f => f.Why.Count > 0 ? f.Why : [f.Rule.Message])),
+                keptOut
+            )
             : new(placement, slot, idea.Title, "there is too little of what it needs, and no shop sells it", []);
     }
 
     /// <summary>
-    /// The rules that keep an idea from everyone there, each once; none where somebody there could do it at some step, because then it
+    /// The rules that keep an idea from everyone there, each once; none where somebody there could do it at some step,
+    /// because then it
     /// is not for a rule that it does not lie out.
     /// </summary>
     private static IReadOnlyList<Finding> KeptOut(WeekProblem problem, Idea idea, int block, int day)
@@ -61,10 +84,21 @@ internal static class WhyKeptOut
         Finding?[][] bySteps =
         [
             .. idea.Steps.Select(step =>
-                problem.Input.Safety.KeptOut(idea, step, problem.Blocks[block], problem.Group, problem.Days[day].Date, present).ToArray()),
+                problem
+                    .Input.Safety.KeptOut(
+                        idea,
+                        step,
+                        problem.Blocks[block],
+                        problem.Group,
+                        problem.Days[day].Date,
+                        present
+                    )
+                    .ToArray()
+            ),
         ];
         var children = Enumerable.Range(0, present.Length).Where(c => present[c]).ToArray();
-        return children.Any(c => bySteps.Any(s => s[c] is null)) ? []
+        return children.Any(c => bySteps.Any(s => s[c] is null))
+            ? []
             : [.. children.SelectMany(c => bySteps.Select(s => s[c]!)).DistinctBy(f => f.Rule.Id)];
     }
 }

@@ -2,7 +2,8 @@ using Nido.Core.Week.Problem;
 
 namespace Nido.Core.Week.Reading;
 
-/// <summary>Why an idea does not lie out: the best place it could have and what that would change, or the rules that keep it out of every place.</summary>
+/// <summary>Why an idea does not lie out: the best place it could have and what that would change, or the rules that
+/// keep it out of every place.</summary>
 /// <param name="Slot">The best place it may lie, or null where it may lie nowhere.</param>
 /// <param name="Instead">What lies there now, or null where nothing does.</param>
 /// <param name="Change">What it would change there, the rest of the week held; null where it may lie nowhere.</param>
@@ -15,13 +16,19 @@ public sealed record WhyNot(int? Slot, Use? Instead, Alternative? Change, long W
     {
         var (slot, wish, rules) = BestSlot(plan, ideaId);
         string[] each = [.. rules.Distinct().Take(5)];
-        return slot < 0 ? new(null, null, null, 0, each)
+        return slot < 0
+            ? new(null, null, null, 0, each)
             : new(
-                slot, plan.State.Uses[slot] < 0 ? null : plan.Problem.Uses[plan.State.Uses[slot]],
-                WhatIf.Alternatives(plan, slot).First(a => a.Use.Idea.Id == ideaId), wish, each);
+                slot,
+                plan.State.Uses[slot] < 0 ? null : plan.Problem.Uses[plan.State.Uses[slot]],
+                WhatIf.Alternatives(plan, slot).First(a => a.Use.Idea.Id == ideaId),
+                wish,
+                each
+            );
     }
 
-    /// <summary>The place an idea could take with least loss, or −1, with the points of wishes that changes, and what keeps it out of others.</summary>
+    /// <summary>The place an idea could take with least loss, or −1, with the points of wishes that changes, and what
+    /// keeps it out of others.</summary>
     internal static (int Slot, long Wish, IReadOnlyList<string> Rules) BestSlot(WeekPlan plan, string ideaId)
     {
         ArgumentNullException.ThrowIfNull(plan);
@@ -34,7 +41,12 @@ public sealed record WhyNot(int? Slot, Use? Instead, Alternative? Change, long W
             for (var slot = 0; slot < problem.Slots.Count; slot++)
             {
                 // What stays all week is not broken up for one day, and where it lies already nothing is asked.
-                if ((state.Uses[slot] >= 0 && problem.Uses[state.Uses[slot]].IdeaIndex == use.IdeaIndex) || problem.Slots[slot].Block != use.BlockIndex || !problem.IsOpen(slot) || plan.Stays(slot))
+                if (
+                    (state.Uses[slot] >= 0 && problem.Uses[state.Uses[slot]].IdeaIndex == use.IdeaIndex)
+                    || problem.Slots[slot].Block != use.BlockIndex
+                    || !problem.IsOpen(slot)
+                    || plan.Stays(slot)
+                )
                 {
                     continue;
                 }

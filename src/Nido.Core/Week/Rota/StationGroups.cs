@@ -4,12 +4,14 @@ using Nido.Core.Week.Search;
 
 namespace Nido.Core.Week.Rota;
 
-/// <summary>Forms the groups that rotate through stations: sizes within one, wishes kept, adults enough, and near in step or mixed.</summary>
+/// <summary>Forms the groups that rotate through stations: sizes within one, wishes kept, adults enough, and near in
+/// step or mixed.</summary>
 public static class StationGroups
 {
     // What one broken wish, one adult too many and one month of spread weigh against each other.
     private const int Wish = 100_000;
     private const int AdultShort = 20_000;
+
     // Whole parts for every ratio of the published tables: 840 is the least that 1 to 8 all divide.
     private const int Parts = 840;
 
@@ -21,9 +23,15 @@ public static class StationGroups
     /// <param name="grouping">Near in step or mixed.</param>
     /// <param name="wishes">Together and apart; those about children who are not there are passed over.</param>
     /// <param name="adults">Adults there.</param>
-    /// <returns>Ids of children, a list a group; the youngest by level first in each, and the group with the youngest first.</returns>
+    /// <returns>Ids of children, a list a group; the youngest by level first in each, and the group with the youngest
+    /// first.</returns>
     public static IReadOnlyList<IReadOnlyList<string>> Form(
-        IReadOnlyList<Member> members, int groups, Grouping grouping, IReadOnlyList<GroupingWish> wishes, int adults)
+        IReadOnlyList<Member> members,
+        int groups,
+        Grouping grouping,
+        IReadOnlyList<GroupingWish> wishes,
+        int adults
+    )
     {
         ArgumentNullException.ThrowIfNull(members);
         ArgumentOutOfRangeException.ThrowIfNegativeOrZero(groups);
@@ -36,7 +44,10 @@ public static class StationGroups
 
         var model = new CpModel();
         var costs = new List<LinearExpr>();
-        BoolVar[][] isIn = [.. all.Select((_, c) => Enumerable.Range(0, count).Select(g => model.NewBoolVar($"{c} in {g}")).ToArray())];
+        BoolVar[][] isIn =
+        [
+            .. all.Select((_, c) => Enumerable.Range(0, count).Select(g => model.NewBoolVar($"{c} in {g}")).ToArray()),
+        ];
         SizesWithinOne(model, isIn, count);
         KeepWishes(model, isIn, all, wishes, costs);
         KeepRatio(model, isIn, all, adults, costs);
@@ -56,18 +67,25 @@ public static class StationGroups
         solver.Solve(model);
         return
         [
-            .. Enumerable.Range(0, count)
+            .. Enumerable
+                .Range(0, count)
                 .Select(g => all.Where((_, c) => solver.BooleanValue(isIn[c][g])).ToArray())
-                .OrderBy(g => g[0].Level).ThenBy(g => g[0].ChildId, StringComparer.Ordinal)
+                .OrderBy(g => g[0].Level)
+                .ThenBy(g => g[0].ChildId, StringComparer.Ordinal)
                 .Select(g => (IReadOnlyList<string>)[.. g.Select(m => m.ChildId)]),
         ];
     }
 
-    /// <summary>Which group is at which station in which round: a Latin square, each group at each station once.</summary>
+    /// <summary>Which group is at which station in which round: a Latin square, each group at each station
+    /// once.</summary>
     /// <param name="groups">Groups, and stations, and rounds; 1 or more.</param>
     /// <returns>A row a round, in it the station of each group.</returns>
     public static IReadOnlyList<IReadOnlyList<int>> Rounds(int groups) =>
-        [.. Enumerable.Range(0, groups).Select(r => (IReadOnlyList<int>)[.. Enumerable.Range(0, groups).Select(g => (g + r) % groups)])];
+        [
+            .. Enumerable
+                .Range(0, groups)
+                .Select(r => (IReadOnlyList<int>)[.. Enumerable.Range(0, groups).Select(g => (g + r) % groups)]),
+        ];
 
     private static void SizesWithinOne(CpModel model, BoolVar[][] isIn, int count)
     {
@@ -83,11 +101,20 @@ public static class StationGroups
         }
     }
 
-    private static void KeepWishes(CpModel model, BoolVar[][] isIn, Member[] all, IReadOnlyList<GroupingWish> wishes, List<LinearExpr> costs)
+    private static void KeepWishes(
+        CpModel model,
+        BoolVar[][] isIn,
+        Member[] all,
+        IReadOnlyList<GroupingWish> wishes,
+        List<LinearExpr> costs
+    )
     {
         foreach (var wish in wishes)
         {
-            var (a, b) = (Array.FindIndex(all, m => m.ChildId == wish.ChildId), Array.FindIndex(all, m => m.ChildId == wish.OtherId));
+            var (a, b) = (
+                Array.FindIndex(all, m => m.ChildId == wish.ChildId),
+                Array.FindIndex(all, m => m.ChildId == wish.OtherId)
+            );
             if (a < 0 || b < 0 || a == b)
             {
                 continue;
@@ -116,7 +143,13 @@ public static class StationGroups
         for (var g = 0; g < isIn[0].Length; g++)
         {
             var here = model.NewIntVar(0, all.Length, $"adults {g}");
-            model.Add(here * Parts >= LinearExpr.WeightedSum(isIn.Select(c => c[g]), all.Select(m => (long)Math.Floor((m.AdultShare * Parts) + 1e-9))));
+            model.Add(
+                here * Parts
+                    >= LinearExpr.WeightedSum(
+                        isIn.Select(c => c[g]),
+                        all.Select(m => (long)Math.Floor((m.AdultShare * Parts) + 1e-9))
+                    )
+            );
             needed.Add(here);
         }
 
@@ -130,7 +163,10 @@ public static class StationGroups
         long[] levels = [.. all.Select(m => (long)Math.Round(10 * m.Level))];
         for (var g = 0; g < isIn[0].Length; g++)
         {
-            var (low, high) = (model.NewIntVar(levels[0], levels[^1], $"low {g}"), model.NewIntVar(levels[0], levels[^1], $"high {g}"));
+            var (low, high) = (
+                model.NewIntVar(levels[0], levels[^1], $"low {g}"),
+                model.NewIntVar(levels[0], levels[^1], $"high {g}")
+            );
             for (var c = 0; c < all.Length; c++)
             {
                 model.Add(low <= levels[c]).OnlyEnforceIf(isIn[c][g]);
@@ -149,7 +185,10 @@ public static class StationGroups
         for (var g = 0; g < isIn[0].Length; g++)
         {
             var apart = model.NewIntVar(0, all.Length, $"halves {g}");
-            var halves = LinearExpr.WeightedSum(isIn.Select(c => c[g]), all.Select((_, c) => c < all.Length / 2 ? -1L : 1L));
+            var halves = LinearExpr.WeightedSum(
+                isIn.Select(c => c[g]),
+                all.Select((_, c) => c < all.Length / 2 ? -1L : 1L)
+            );
             model.Add(apart >= halves);
             model.Add(apart >= -halves);
             costs.Add(apart * 500);

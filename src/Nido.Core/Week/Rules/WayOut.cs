@@ -12,4 +12,11 @@ namespace Nido.Core.Week.Rules;
 /// <param name="Adult">The adult to ask, with the day and the time.</param>
 /// <param name="RuleId">The rule to lift.</param>
 public sealed record WayOut(
-    WayOutKind Kind, string Say, Placement? At, string? IdeaId = null, Placement? To = null, Adult? Adult = null, string? RuleId = null);
+    WayOutKind Kind,
+    string Say,
+    Placement? At,
+    string? IdeaId = null,
+    Placement? To = null,
+    Adult? Adult = null,
+    string? RuleId = null
+);

@@ -4,7 +4,8 @@ namespace Nido.Core.Week.Search;
 /// <param name="ChooseWork">Solver work of putting columns together, in deterministic seconds.</param>
 /// <param name="Rounds">Rounds of our own search.</param>
 /// <param name="AnnealSteps">Changes tried for the other wishes.</param>
-/// <param name="Guard">Wall clock after which it is "stopped by the clock": a last guard, far beyond what a busy machine takes, because work is counted and not seconds.</param>
+/// <param name="Guard">Wall clock after which it is "stopped by the clock": a last guard, far beyond what a busy
+/// machine takes, because work is counted and not seconds.</param>
 public sealed record ComposeLimits(double ChooseWork, int Rounds, int AnnealSteps, TimeSpan Guard)
 {
     /// <summary>Rounds of pricing at most, for each bound.</summary>

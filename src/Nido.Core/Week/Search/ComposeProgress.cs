@@ -9,4 +9,9 @@ namespace Nido.Core.Week.Search;
 /// <param name="BoundMinutes">What no plan can go below, in minutes; 0 while unknown.</param>
 /// <param name="Plan">The plan to show, where a new one is worth showing.</param>
 public sealed record ComposeProgress(
-    ComposeStage Stage, double Seconds, double BestMinutes, double BoundMinutes, IReadOnlyList<Placement>? Plan);
+    ComposeStage Stage,
+    double Seconds,
+    double BestMinutes,
+    double BoundMinutes,
+    IReadOnlyList<Placement>? Plan
+);

@@ -11,7 +11,13 @@ namespace Nido.Core.Week.Search;
 /// <param name="End">How it ended.</param>
 /// <param name="Seconds">How long it took.</param>
 public sealed record ComposeResult(
-    IReadOnlyList<Placement> Plan, PlanScore Score, PlanScore Greedy, long Bound, ComposeEnd End, double Seconds)
+    IReadOnlyList<Placement> Plan,
+    PlanScore Score,
+    PlanScore Greedy,
+    long Bound,
+    ComposeEnd End,
+    double Seconds
+)
 {
     /// <summary>The smallest share of an even one over all children and aims, in parts of a million.</summary>
     public long SmallestShare { get; init; }
@@ -19,7 +25,8 @@ public sealed record ComposeResult(
     /// <summary>What no plan's smallest share goes above, in parts of a million; null where it was not found.</summary>
     public long? AtMostShare { get; init; }
 
-    /// <summary>The price of fair shares that was reached before the worst off and the other wishes were looked at, in hundredths of a minute.</summary>
+    /// <summary>The price of fair shares that was reached before the worst off and the other wishes were looked at, in
+    /// hundredths of a minute.</summary>
     public long Reached { get; init; }
 
     /// <summary>Gap of what was reached to the bound, 0–1: (best − bound)/max(1 minute, best).</summary>

@@ -2,7 +2,8 @@ using Nido.Core.Week.Problem;
 
 namespace Nido.Core.Week.Search;
 
-/// <summary>The first whole plan: slot by slot the idea with the largest gain in fair shares, hard rules kept.</summary>
+/// <summary>The first whole plan: slot by slot the idea with the largest gain in fair shares, hard rules
+/// kept.</summary>
 public static class GreedyPlan
 {
     /// <summary>A plan with every slot filled where some idea may lie there.</summary>
@@ -18,12 +19,15 @@ public static class GreedyPlan
         }
 
         // The blocks with least to choose from first, so that they do not find their ideas taken.
-        foreach (var slot in Enumerable.Range(0, problem.Slots.Count)
-                     .Where(s => problem.LockedUse[s] < 0 && problem.IsOpen(s) && problem.Leads(s))
-                     // What stays all week has to fit on every day, so it comes before what changes.
-                     .OrderBy(s => problem.StayingAt[s] is null)
-                     .ThenBy(s => problem.UsesOfBlock[problem.Slots[s].Block].Length)
-                     .ThenBy(s => s))
+        foreach (
+            var slot in Enumerable
+                .Range(0, problem.Slots.Count)
+                .Where(s => problem.LockedUse[s] < 0 && problem.IsOpen(s) && problem.Leads(s))
+                // What stays all week has to fit on every day, so it comes before what changes.
+                .OrderBy(s => problem.StayingAt[s] is null)
+                .ThenBy(s => problem.UsesOfBlock[problem.Slots[s].Block].Length)
+                .ThenBy(s => s)
+        )
         {
             Fill(problem, state, slot);
         }
@@ -35,10 +39,17 @@ public static class GreedyPlan
     /// <param name="problem">The week.</param>
     /// <param name="state">Changed in place.</param>
     /// <param name="slot">The slot.</param>
-    public static void Fill(WeekProblem problem, PlanState state, int slot) => Fill(problem, state, slot, p => p.FairPrice(), _ => true);
+    public static void Fill(WeekProblem problem, PlanState state, int slot) =>
+        Fill(problem, state, slot, p => p.FairPrice(), _ => true);
 
     /// <summary>As the other one, by a price of one's own, among some of the ideas.</summary>
-    internal static void Fill(WeekProblem problem, PlanState state, int slot, Func<PlanState, long> price, Func<Use, bool> may)
+    internal static void Fill(
+        WeekProblem problem,
+        PlanState state,
+        int slot,
+        Func<PlanState, long> price,
+        Func<Use, bool> may
+    )
     {
         var slots = problem.Together[slot];
         // Where nothing may lie out on all its days, an offer that should stay changes like the others.
@@ -51,7 +62,13 @@ public static class GreedyPlan
         }
     }
 
-    private static bool Fill(PlanState state, int[] slots, IReadOnlyList<Use> choices, Func<PlanState, long> price, Func<Use, bool> may)
+    private static bool Fill(
+        PlanState state,
+        int[] slots,
+        IReadOnlyList<Use> choices,
+        Func<PlanState, long> price,
+        Func<Use, bool> may
+    )
     {
         Span<int> before = stackalloc int[slots.Length];
         state.Read(slots, before);

@@ -2,12 +2,18 @@ using Nido.Core.Week.Problem;
 
 namespace Nido.Core.Week.Search;
 
-/// <summary>Neighbourhood search of our own: change one slot or exchange two, as long as it helps; then shake and try again.</summary>
+/// <summary>Neighbourhood search of our own: change one slot or exchange two, as long as it helps; then shake and try
+/// again.</summary>
 /// <param name="problem">The week.</param>
 /// <param name="chance">Seeded.</param>
 public sealed class LocalSearch(WeekProblem problem, SeededChance chance)
 {
-    private readonly int[] open = [.. Enumerable.Range(0, problem.Slots.Count).Where(s => problem.LockedUse[s] < 0 && problem.IsOpen(s) && problem.Leads(s))];
+    private readonly int[] open =
+    [
+        .. Enumerable
+            .Range(0, problem.Slots.Count)
+            .Where(s => problem.LockedUse[s] < 0 && problem.IsOpen(s) && problem.Leads(s)),
+    ];
 
     /// <summary>Makes a plan's price smaller by rounds of shaking and descending; never worse than it was.</summary>
     /// <param name="plan">Changed in place to the best found.</param>
@@ -16,11 +22,22 @@ public sealed class LocalSearch(WeekProblem problem, SeededChance chance)
     /// <param name="stop">Ends it with the best so far.</param>
     /// <param name="better">Told of every improvement.</param>
     /// <param name="enough">A price at which it may end, such as a certified bound.</param>
-    public void Improve(PlanState plan, Func<PlanState, long> price, int rounds, CancellationToken stop, Action? better = null, long enough = 0)
+    public void Improve(
+        PlanState plan,
+        Func<PlanState, long> price,
+        int rounds,
+        CancellationToken stop,
+        Action? better = null,
+        long enough = 0
+    )
     {
         Descend(plan, price, stop);
         var best = (Uses: plan.Uses.ToArray(), Price: price(plan));
-        for (var round = 0; round < rounds && open.Length > 0 && best.Price > enough && !stop.IsCancellationRequested; round++)
+        for (
+            var round = 0;
+            round < rounds && open.Length > 0 && best.Price > enough && !stop.IsCancellationRequested;
+            round++
+        )
         {
             Shake(plan, 2 + chance.Next(4));
             Descend(plan, price, stop);
@@ -50,19 +67,37 @@ public sealed class LocalSearch(WeekProblem problem, SeededChance chance)
     /// <param name="cold">And at the end.</param>
     /// <param name="stop">Ends it with the best so far.</param>
     /// <param name="enough">A price at which it may end, such as a certified bound.</param>
-    public void Anneal(PlanState plan, Func<PlanState, long> price, int steps, double hot, double cold, CancellationToken stop, long enough = long.MinValue)
+    public void Anneal(
+        PlanState plan,
+        Func<PlanState, long> price,
+        int steps,
+        double hot,
+        double cold,
+        CancellationToken stop,
+        long enough = long.MinValue
+    )
     {
         var current = price(plan);
         var best = (Uses: plan.Uses.ToArray(), Price: current);
         Span<int> was = stackalloc int[problem.Days.Count];
-        for (var step = 0; step < steps && open.Length > 0 && best.Price > enough && !stop.IsCancellationRequested; step++)
+        for (
+            var step = 0;
+            step < steps && open.Length > 0 && best.Price > enough && !stop.IsCancellationRequested;
+            step++
+        )
         {
             var warmth = hot * Math.Pow(cold / hot, step / (double)steps);
             var (a, b) = (open[chance.Next(open.Length)], open[chance.Next(open.Length)]);
             var (here, there) = (plan.Uses[a], plan.Uses[b]);
             var slots = problem.Together[a];
-            var exchange = chance.Next(3) == 0 && a != b && here >= 0 && there >= 0 && problem.Slots[a].Block == problem.Slots[b].Block
-                && problem.StayingAt[a] is null && problem.StayingAt[b] is null;
+            var exchange =
+                chance.Next(3) == 0
+                && a != b
+                && here >= 0
+                && there >= 0
+                && problem.Slots[a].Block == problem.Slots[b].Block
+                && problem.StayingAt[a] is null
+                && problem.StayingAt[b] is null;
             var choices = problem.Choices(a);
             var use = choices[chance.Next(choices.Count)].Index;
             plan.Read(slots, was);
@@ -107,7 +142,7 @@ public sealed class LocalSearch(WeekProblem problem, SeededChance chance)
     {
         var current = price(plan);
         Span<int> was = stackalloc int[problem.Days.Count];
-        for (var improved = true; improved && !stop.IsCancellationRequested;)
+        for (var improved = true; improved && !stop.IsCancellationRequested; )
         {
             improved = false;
             foreach (var slot in open)
@@ -151,8 +186,12 @@ public sealed class LocalSearch(WeekProblem problem, SeededChance chance)
             for (var j = i + 1; j < open.Length; j++)
             {
                 var (a, b) = (open[i], open[j]);
-                if (problem.Slots[a].Block != problem.Slots[b].Block || problem.Slots[a].Day == problem.Slots[b].Day
-                    || problem.StayingAt[a] is not null || problem.StayingAt[b] is not null)
+                if (
+                    problem.Slots[a].Block != problem.Slots[b].Block
+                    || problem.Slots[a].Day == problem.Slots[b].Day
+                    || problem.StayingAt[a] is not null
+                    || problem.StayingAt[b] is not null
+                )
                 {
                     continue;
                 }

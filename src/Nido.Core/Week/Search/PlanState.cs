@@ -17,7 +17,8 @@ public sealed class PlanState
     /// <summary>Cost of a thousandth of the worst child's missing share: a tenth of a minute.</summary>
     public const int WorstCost = WeekProblem.PerMinute / 10;
 
-    /// <summary>Of each thousandth of a share: so steep that ten points less weigh four hundred others. Our own convention.</summary>
+    /// <summary>Of each thousandth of a share: so steep that ten points less weigh four hundred others. Our own
+    /// convention.</summary>
     private const double Steepness = 0.06;
 
     private static readonly double[] Steep = [.. Enumerable.Range(0, 2001).Select(x => Math.Exp(-Steepness * x))];
@@ -66,9 +67,12 @@ public sealed class PlanState
         ideaChosen = new int[problem.Input.Ideas.Count];
         heavyInCell = new int[problem.Days.Count * problem.Blocks.Count];
         techniqueCount = new int[problem.TechniqueCount];
-        firstSlot = [.. from d in Enumerable.Range(0, problem.Days.Count)
-                        from b in Enumerable.Range(0, problem.Blocks.Count)
-                        select problem.SlotAt(d, b, 0)];
+        firstSlot =
+        [
+            .. from d in Enumerable.Range(0, problem.Days.Count)
+            from b in Enumerable.Range(0, problem.Blocks.Count)
+            select problem.SlotAt(d, b, 0),
+        ];
         all = [.. problem.Uses];
         wishesOfDay = [.. problem.Days.Select(_ => new WishesOfDay { Towards = new int[problem.Objectives.Count] })];
         towards = new int[problem.Objectives.Count];
@@ -82,7 +86,12 @@ public sealed class PlanState
         taken = new(problem);
         left = new double[problem.Materials.Count];
         bought = new int[problem.Materials.Count];
-        there = [.. from cell in problem.Cells from c in Enumerable.Range(0, problem.ChildCount) select problem.Attendance.Is(c, cell.Day, cell.Block)];
+        there =
+        [
+            .. from cell in problem.Cells
+            from c in Enumerable.Range(0, problem.ChildCount)
+            select problem.Attendance.Is(c, cell.Day, cell.Block),
+        ];
         reachBroken = there.Count(x => x);
         missing = problem.StrandOpen.Count(open => open) * (long)StrandCost;
     }
@@ -146,7 +155,8 @@ public sealed class PlanState
         var (day, block, _) = problem.Slots[slot];
         var candidate = all[use];
         var here = uses[slot] >= 0 ? all[uses[slot]] : null;
-        var sameTechnique = techniqueOnDay[(day * problem.TechniqueCount) + candidate.TechniqueIndex]
+        var sameTechnique =
+            techniqueOnDay[(day * problem.TechniqueCount) + candidate.TechniqueIndex]
             - (here?.TechniqueIndex == candidate.TechniqueIndex ? 1 : 0);
         var sameIdea = ideaCount[candidate.IdeaIndex] - (here?.IdeaIndex == candidate.IdeaIndex ? 1 : 0);
         return sameTechnique == 0
@@ -160,13 +170,15 @@ public sealed class PlanState
     /// <summary>The fair-shares objective, with hard rules as a very high price; what the search compares.</summary>
     public long FairPrice() => FairParts().Total + ((reachBroken + Unmade()) * 1_000_000L);
 
-    /// <summary>The smallest share of an even one over all children and aims, in parts of a million; a million where nobody is owed anything.</summary>
+    /// <summary>The smallest share of an even one over all children and aims, in parts of a million; a million where
+    /// nobody is owed anything.</summary>
     public long SmallestShare()
     {
         var smallest = long.MaxValue;
         for (var k = 0; k < dose.Length; k++)
         {
-            smallest = problem.EvenShare[k] == 0 ? smallest : Math.Min(smallest, 1_000_000L * dose[k] / problem.EvenShare[k]);
+            smallest =
+                problem.EvenShare[k] == 0 ? smallest : Math.Min(smallest, 1_000_000L * dose[k] / problem.EvenShare[k]);
         }
 
         return smallest == long.MaxValue ? 1_000_000 : smallest;
@@ -179,25 +191,36 @@ public sealed class PlanState
     public IReadOnlyList<int> Bought()
     {
         Spend();
-        return [.. Enumerable.Range(0, bought.Length).Where(m => bought[m] > 0).OrderByDescending(m => bought[m]).ThenBy(m => m)];
+        return
+        [
+            .. Enumerable
+                .Range(0, bought.Length)
+                .Where(m => bought[m] > 0)
+                .OrderByDescending(m => bought[m])
+                .ThenBy(m => m),
+        ];
     }
 
     /// <summary>
-    /// What the search makes small first: <see cref="FairPrice"/>, and money over the budget at a minute a cent, which no share is
+    /// What the search makes small first: <see cref="FairPrice"/>, and money over the budget at a minute a cent, which
+    /// no share is
     /// worth.
     /// </summary>
     public long FairAndPaid() => FairPrice() + (OverBudget() * (long)WeekProblem.PerMinute);
 
     /// <summary>
-    /// What a later stage pays for going beyond what was reached: fair shares beyond a limit, and any cent more over the budget,
+    /// What a later stage pays for going beyond what was reached: fair shares beyond a limit, and any cent more over
+    /// the budget,
     /// which no tolerance may be spent on.
     /// </summary>
     /// <param name="fair">What fair shares may become.</param>
     /// <param name="over">Cents over the budget that could not be helped.</param>
-    public long Beyond(long fair, int over) => (Math.Max(0, FairPrice() - fair) * 1000) + (Math.Max(0, OverBudget() - over) * 1_000_000L);
+    public long Beyond(long fair, int over) =>
+        (Math.Max(0, FairPrice() - fair) * 1000) + (Math.Max(0, OverBudget() - over) * 1_000_000L);
 
     /// <summary>
-    /// How well the worst off are: the smallest share of an even one, in millionths of it, and a little of the next ones, so that
+    /// How well the worst off are: the smallest share of an even one, in millionths of it, and a little of the next
+    /// ones, so that
     /// of two plans with the same smallest the better next one counts. Smaller is worse.
     /// </summary>
     public long WorstOff()
@@ -357,19 +380,26 @@ public sealed class PlanState
         return (shortfall, worst, missing, shortfall + worst + missing);
     }
 
-    /// <summary>Whether one more heavy idea in a cell leaves hands a rest before and after: no child has two heavy in a row.</summary>
+    /// <summary>Whether one more heavy idea in a cell leaves hands a rest before and after: no child has two heavy in a
+    /// row.</summary>
     public bool RestsBeside(int day, int block, Use? instead)
     {
         var cell = (day * problem.Blocks.Count) + block;
         var heavy = heavyInCell[cell] + 1 - (instead?.IsHeavy == true ? 1 : 0);
         return !(problem.Blocks[block].Kind == BlockKind.Stations && heavy > 1)
-            && (!MustBeHeavy(block, heavy)
-                || ((block == 0 || !MustBeHeavy(block - 1, heavyInCell[cell - 1]))
-                    && (block == problem.Blocks.Count - 1 || !MustBeHeavy(block + 1, heavyInCell[cell + 1]))));
+            && (
+                !MustBeHeavy(block, heavy)
+                || (
+                    (block == 0 || !MustBeHeavy(block - 1, heavyInCell[cell - 1]))
+                    && (block == problem.Blocks.Count - 1 || !MustBeHeavy(block + 1, heavyInCell[cell + 1]))
+                )
+            );
     }
 
-    /// <summary>Whether a child in the block cannot but meet a heavy idea: where it may choose, only when all are.</summary>
-    private bool MustBeHeavy(int block, int heavy) => problem.Blocks[block].IsFreeChoice ? heavy == problem.Blocks[block].Offers : heavy > 0;
+    /// <summary>Whether a child in the block cannot but meet a heavy idea: where it may choose, only when all
+    /// are.</summary>
+    private bool MustBeHeavy(int block, int heavy) =>
+        problem.Blocks[block].IsFreeChoice ? heavy == problem.Blocks[block].Offers : heavy > 0;
 
     /// <summary>Whether what is needed was made on a day before.</summary>
     private bool IsMadeBefore(int maker, int day)
@@ -393,7 +423,8 @@ public sealed class PlanState
         {
             for (var d = 0; d < problem.Days.Count; d++)
             {
-                unmade += techniqueOnDay[(d * problem.TechniqueCount) + technique] > 0 && !IsMadeBefore(maker, d) ? 1 : 0;
+                unmade +=
+                    techniqueOnDay[(d * problem.TechniqueCount) + technique] > 0 && !IsMadeBefore(maker, d) ? 1 : 0;
             }
         }
 
@@ -439,9 +470,10 @@ public sealed class PlanState
             bought[m] = Packs(left[m], there, material.PackSize) * (material.PackCents ?? 0);
             cents += bought[m];
             // Not to be had in a shop: each such thing is a burden, more so the further it falls short.
-            unsold += left[m] > there + 1e-9 && !material.IsSold
-                ? 1 + Math.Min(4, (left[m] - there) / Math.Max(1, there))
-                : 0;
+            unsold +=
+                left[m] > there + 1e-9 && !material.IsSold
+                    ? 1 + Math.Min(4, (left[m] - there) / Math.Max(1, there))
+                    : 0;
         }
 
         return (cents, unsold, making);
@@ -451,7 +483,8 @@ public sealed class PlanState
     {
         var sliders = problem.Input.Sliders;
         var (cents, unsold, making) = Spent();
-        long points = (cents * (long)sliders.UseTheCupboard / 5)
+        long points =
+            (cents * (long)sliders.UseTheCupboard / 5)
             + (Math.Max(0, cents - problem.Input.Group.Settings.BudgetCents) * 4L)
             + (long)(unsold * (200 + (60 * sliders.UseTheCupboard)))
             + (long)(making * (15 + (4 * sliders.LightPrep)));
@@ -476,7 +509,12 @@ public sealed class PlanState
         // What a child works towards comes at least twice.
         foreach (var times in towards)
         {
-            points += times switch { 0 => 450, 1 => 200, _ => 0 };
+            points += times switch
+            {
+                0 => 450,
+                1 => 200,
+                _ => 0,
+            };
         }
 
         points += ideasAgain * 10L * sliders.FreshIdeas;
@@ -508,7 +546,10 @@ public sealed class PlanState
 
             var use = all[uses[s]];
             // A tray that stays is laid once.
-            evening += problem.StayingAt[s] is { } stays && stays.All[0] != s && uses[stays.All[0]] == uses[s] ? 0 : use.PrepMinutes;
+            evening +=
+                problem.StayingAt[s] is { } stays && stays.All[0] != s && uses[stays.All[0]] == uses[s]
+                    ? 0
+                    : use.PrepMinutes;
             mess += use.Idea.Technique.Mess;
             points += use.WishCost;
             // Hands are warmed, and the whole arm used, before squeezing and cutting.
@@ -535,7 +576,8 @@ public sealed class PlanState
 
         // The letter and the numbers of the week are met every day.
         points += (letters ? 0 : 3L * sliders.Theme) + (numbers ? 0 : 3L * sliders.Theme);
-        points += (evening * sliders.LightPrep / 2)
+        points +=
+            (evening * sliders.LightPrep / 2)
             + (Math.Max(0, evening - problem.Input.Group.Settings.EveningPrepMinutes) * 20L)
             + (Math.Max(0, mess - 8) * 20L);
         (day.Points, day.Evening, day.IsStale) = (points, evening, false);

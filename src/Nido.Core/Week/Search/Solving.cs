@@ -11,10 +11,12 @@ public static class Solving
     /// </summary>
     /// <param name="work">Deterministic seconds.</param>
     /// <param name="guard">Wall clock at most.</param>
-    public static CpSolver Solver(double work, TimeSpan guard) => new()
-    {
-        StringParameters = string.Create(
-            System.Globalization.CultureInfo.InvariantCulture,
-            $"num_workers:8 interleave_search:true random_seed:7 max_deterministic_time:{work:0.###} max_time_in_seconds:{guard.TotalSeconds:0.###}"),
-    };
+    public static CpSolver Solver(double work, TimeSpan guard) =>
+        new()
+        {
+            StringParameters = string.Create(
+                System.Globalization.CultureInfo.InvariantCulture,
+                $"num_workers:8 interleave_search:true random_seed:7 max_deterministic_time:{work:0.###} max_time_in_seconds:{guard.TotalSeconds:0.###}"
+            ),
+        };
 }

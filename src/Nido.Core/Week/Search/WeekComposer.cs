@@ -4,7 +4,8 @@ using Nido.Core.Week.Search.Columns;
 namespace Nido.Core.Week.Search;
 
 /// <summary>
-/// Composes a week: a first plan at once, then fair shares with their bound, then the worst off, and last the other wishes.
+/// Composes a week: a first plan at once, then fair shares with their bound, then the worst off, and last the other
+/// wishes.
 /// </summary>
 /// <param name="problem">The week; must not be impossible.</param>
 /// <param name="limits">How much work.</param>
@@ -41,7 +42,8 @@ public sealed class WeekComposer(WeekProblem problem, ComposeLimits limits, Time
         Tell(progress, ComposeStage.Wishes, plan, show: true);
         // Chance of its own: how soon a bound ended the search before says nothing about the wishes.
         MeetWishes(plan, new LocalSearch(problem, new SeededChance(13)), either.Token);
-        var end = stop.IsCancellationRequested ? ComposeEnd.StoppedByYou
+        var end =
+            stop.IsCancellationRequested ? ComposeEnd.StoppedByYou
             : clock.IsCancellationRequested ? ComposeEnd.StoppedByTheClock
             : ComposeEnd.Finished;
         Tell(progress, ComposeStage.Done, plan, show: true);
@@ -53,8 +55,14 @@ public sealed class WeekComposer(WeekProblem problem, ComposeLimits limits, Time
         };
     }
 
-    /// <summary>The best plan for fair shares: the better of our search and of the columns, each improved from where it stands.</summary>
-    private PlanState FairShares(PlanState plan, LocalSearch search, IProgress<ComposeProgress>? progress, CancellationToken stop)
+    /// <summary>The best plan for fair shares: the better of our search and of the columns, each improved from where it
+    /// stands.</summary>
+    private PlanState FairShares(
+        PlanState plan,
+        LocalSearch search,
+        IProgress<ComposeProgress>? progress,
+        CancellationToken stop
+    )
     {
         search.Anneal(plan, p => p.FairAndPaid(), AnnealFor(plan), hot: 600, cold: 5, stop, enough: 0);
         WithinBudget.Bring(problem, plan, stop);
@@ -66,11 +74,16 @@ public sealed class WeekComposer(WeekProblem problem, ComposeLimits limits, Time
         }
 
         using var columns = new WeekColumns(problem, Goal.FairShares, plan);
-        columns.Bound(limits.Pricings, Near, stop, found =>
-        {
-            bound = Math.Max(bound, (long)Math.Ceiling(found - 1e-3));
-            Tell(progress, ComposeStage.Choose, plan, show: false);
-        });
+        columns.Bound(
+            limits.Pricings,
+            Near,
+            stop,
+            found =>
+            {
+                bound = Math.Max(bound, (long)Math.Ceiling(found - 1e-3));
+                Tell(progress, ComposeStage.Choose, plan, show: false);
+            }
+        );
         Tell(progress, ComposeStage.Place, plan, show: false);
         if (plan.FairAndPaid() > bound && columns.Dive(stop) is { } dived)
         {
@@ -95,7 +108,8 @@ public sealed class WeekComposer(WeekProblem problem, ComposeLimits limits, Time
     }
 
     /// <summary>
-    /// Raises the share of the child and aim that are worst off, then the next, as far as the slider lets the sum pay for it and
+    /// Raises the share of the child and aim that are worst off, then the next, as far as the slider lets the sum pay
+    /// for it and
     /// no strand is lost; returns what no plan goes above, in millionths of an even share.
     /// </summary>
     private long? RaiseTheWorstOff(PlanState plan, CancellationToken stop)
@@ -106,22 +120,39 @@ public sealed class WeekComposer(WeekProblem problem, ComposeLimits limits, Time
         }
 
         using var columns = new WeekColumns(problem, Goal.SmallestShare, plan);
-        var atMost = columns.Bound(limits.Pricings, Near, stop) is { } least ? (long)Math.Ceiling(-least + 1) : (long?)null;
-        var (limit, over, missing) = (problem.MayBecomeForTheWorstOff(plan.FairPrice()), plan.OverBudget(), plan.Missing);
+        var atMost = columns.Bound(limits.Pricings, Near, stop) is { } least
+            ? (long)Math.Ceiling(-least + 1)
+            : (long?)null;
+        var (limit, over, missing) = (
+            problem.MayBecomeForTheWorstOff(plan.FairPrice()),
+            plan.OverBudget(),
+            plan.Missing
+        );
         new LocalSearch(problem, new SeededChance(11)).Anneal(
             plan,
             p => -p.WorstOff() + p.Beyond(limit, over) + (Math.Max(0, p.Missing - missing) * 1000),
-            Math.Min(limits.AnnealSteps, FairStepsPerSlot * problem.Slots.Count), hot: 8_000, cold: 20, stop);
+            Math.Min(limits.AnnealSteps, FairStepsPerSlot * problem.Slots.Count),
+            hot: 8_000,
+            cold: 20,
+            stop
+        );
         return atMost is { } most ? Math.Max(most, plan.SmallestShare()) : null;
     }
 
     /// <summary>Placements of a plan, in the order of the week.</summary>
     public IReadOnlyList<Placement> Placements(PlanState plan) =>
-    [
-        .. plan.Uses.Select((use, s) => (use, slot: problem.Slots[s], s)).Where(x => x.use >= 0)
-            .Select(x => new Placement(
-                x.slot.Day, problem.Blocks[x.slot.Block].Id, x.slot.Offer, problem.Uses[x.use].Idea.Id, problem.LockedUse[x.s] >= 0)),
-    ];
+        [
+            .. plan
+                .Uses.Select((use, s) => (use, slot: problem.Slots[s], s))
+                .Where(x => x.use >= 0)
+                .Select(x => new Placement(
+                    x.slot.Day,
+                    problem.Blocks[x.slot.Block].Id,
+                    x.slot.Offer,
+                    problem.Uses[x.use].Idea.Id,
+                    problem.LockedUse[x.s] >= 0
+                )),
+        ];
 
     private int Rounds()
     {
@@ -140,13 +171,23 @@ public sealed class WeekComposer(WeekProblem problem, ComposeLimits limits, Time
         search.Anneal(
             plan,
             p => p.WishPrice() + p.Beyond(limit, over) + Math.Max(0, least - p.SmallestShare()),
-            Math.Min(limits.AnnealSteps, StepsPerSlot * problem.Slots.Count), hot: 250, cold: 1, stop);
+            Math.Min(limits.AnnealSteps, StepsPerSlot * problem.Slots.Count),
+            hot: 250,
+            cold: 1,
+            stop
+        );
     }
 
     private void Tell(IProgress<ComposeProgress>? progress, ComposeStage stage, PlanState plan, bool show) =>
-        progress?.Report(new ComposeProgress(
-            stage, Seconds(), plan.FairPrice() / (double)WeekProblem.PerMinute, bound / (double)WeekProblem.PerMinute,
-            show ? Placements(plan) : null));
+        progress?.Report(
+            new ComposeProgress(
+                stage,
+                Seconds(),
+                plan.FairPrice() / (double)WeekProblem.PerMinute,
+                bound / (double)WeekProblem.PerMinute,
+                show ? Placements(plan) : null
+            )
+        );
 
     private double Seconds() => time.GetElapsedTime(began).TotalSeconds;
 }

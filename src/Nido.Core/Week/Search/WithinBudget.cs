@@ -3,12 +3,14 @@ using Nido.Core.Week.Problem;
 namespace Nido.Core.Week.Search;
 
 /// <summary>
-/// Brings a plan within the budget. What is bought for five days costs the same for one, so no single change saves a cent: here
+/// Brings a plan within the budget. What is bought for five days costs the same for one, so no single change saves a
+/// cent: here
 /// everything that a bought thing carries is taken out at once and its places are filled without it.
 /// </summary>
 public static class WithinBudget
 {
-    /// <summary>Takes out what is bought, the dearest first, as long as a plan comes to less in shares and money over the budget.</summary>
+    /// <summary>Takes out what is bought, the dearest first, as long as a plan comes to less in shares and money over
+    /// the budget.</summary>
     /// <param name="problem">The week.</param>
     /// <param name="plan">Changed in place; never worse than it was.</param>
     /// <param name="stop">Ends it with the best so far.</param>
@@ -16,7 +18,7 @@ public static class WithinBudget
     {
         ArgumentNullException.ThrowIfNull(problem);
         ArgumentNullException.ThrowIfNull(plan);
-        for (var saved = true; saved && plan.OverBudget() > 0 && !stop.IsCancellationRequested;)
+        for (var saved = true; saved && plan.OverBudget() > 0 && !stop.IsCancellationRequested; )
         {
             saved = plan.Bought().Any(material => Without(problem, plan, material));
         }
@@ -28,8 +30,12 @@ public static class WithinBudget
         bool Takes(int use, int day) => problem.Uses[use].On(day).Takes.Any(t => t.Material == material);
         int[] before = [.. plan.Uses];
         var price = plan.FairAndPaid();
-        int[] carried = [.. Enumerable.Range(0, before.Length)
-            .Where(s => before[s] >= 0 && problem.LockedUse[s] < 0 && Takes(before[s], problem.Slots[s].Day))];
+        int[] carried =
+        [
+            .. Enumerable
+                .Range(0, before.Length)
+                .Where(s => before[s] >= 0 && problem.LockedUse[s] < 0 && Takes(before[s], problem.Slots[s].Day)),
+        ];
         foreach (var slot in carried)
         {
             plan.Put(slot, -1);
@@ -43,7 +49,13 @@ public static class WithinBudget
                 plan.Put(same, -1);
             }
 
-            GreedyPlan.Fill(problem, plan, slot, p => p.FairAndPaid(), u => problem.Days.Select((_, d) => d).All(d => !Takes(u.Index, d)));
+            GreedyPlan.Fill(
+                problem,
+                plan,
+                slot,
+                p => p.FairAndPaid(),
+                u => problem.Days.Select((_, d) => d).All(d => !Takes(u.Index, d))
+            );
         }
 
         if (plan.FairAndPaid() < price)

@@ -7,4 +7,8 @@ namespace Nido.Core.Week.Sharing;
 /// <param name="Supplies">Materials.</param>
 /// <param name="Recipes">Ways to make one of the other.</param>
 /// <param name="Groups">Placed ideas.</param>
-public sealed record SharingProblem(IReadOnlyList<Supply> Supplies, IReadOnlyList<MakeLine> Recipes, IReadOnlyList<TakerGroup> Groups);
+public sealed record SharingProblem(
+    IReadOnlyList<Supply> Supplies,
+    IReadOnlyList<MakeLine> Recipes,
+    IReadOnlyList<TakerGroup> Groups
+);

@@ -8,4 +8,10 @@ namespace Nido.Core.Week.Sharing;
 /// <param name="Cost">What it comes to.</param>
 /// <param name="Proven">Nothing better exists at any stage.</param>
 /// <param name="Gap">Of the first stage that is not proven: (reached − bound)/max(1, reached); 0 where all are.</param>
-public sealed record SharingResult(IReadOnlyList<string> Ideas, IReadOnlyList<Swap> Swaps, SharingCost Cost, bool Proven, double Gap);
+public sealed record SharingResult(
+    IReadOnlyList<string> Ideas,
+    IReadOnlyList<Swap> Swaps,
+    SharingCost Cost,
+    bool Proven,
+    double Gap
+);

@@ -5,7 +5,8 @@ using Nido.Core.Week.Reading;
 
 namespace Nido.Core.Week.Sharing;
 
-/// <summary>Whether one material can take another's place in an idea of a week. What is offered and what is taken ask the same.</summary>
+/// <summary>Whether one material can take another's place in an idea of a week. What is offered and what is taken ask
+/// the same.</summary>
 public static class SwapInWeek
 {
     /// <summary>Why a swap cannot be; null where it can.</summary>
@@ -37,18 +38,27 @@ public static class SwapInWeek
             return $"{to.Name} lies out for nobody here: someone in the group must not meet it.";
         }
 
-        var steps = idea.Steps.Where(s => s.Bindings.TryGetValue(role.Name, out var b) && b.Material.Id == swap.From).ToArray();
-        return steps.Length == 0 ? $"{swap.From} is not bound there."
-            : steps.Select(s => Swaps.Against(idea, s, role, to, plan.Problem.Input.GoesWith)).FirstOrDefault(a => a is not null)
+        var steps = idea
+            .Steps.Where(s => s.Bindings.TryGetValue(role.Name, out var b) && b.Material.Id == swap.From)
+            .ToArray();
+        return steps.Length == 0
+            ? $"{swap.From} is not bound there."
+            : steps
+                .Select(s => Swaps.Against(idea, s, role, to, plan.Problem.Input.GoesWith))
+                .FirstOrDefault(a => a is not null)
                 ?? InPlace(plan, idea, swap, to);
     }
 
-    /// <summary>Whether the idea may still lie wherever it lies: enough of it there or for sale, and not kept out by a rule.</summary>
+    /// <summary>Whether the idea may still lie wherever it lies: enough of it there or for sale, and not kept out by a
+    /// rule.</summary>
     private static string? InPlace(WeekPlan plan, Idea idea, Swap swap, Material to)
     {
         var (found, keptOut) = new UseFinder(plan.Problem).Of(Swaps.With(idea, swap, to), -1);
-        var stays = plan.Filled.Where(f => f.Use.Idea.Id == idea.Id)
-            .All(f => found.Any(x => plan.Problem.Blocks[x.BlockIndex].Id == f.Placement.BlockId && x.Days[f.Placement.Day]));
+        var stays = plan
+            .Filled.Where(f => f.Use.Idea.Id == idea.Id)
+            .All(f =>
+                found.Any(x => plan.Problem.Blocks[x.BlockIndex].Id == f.Placement.BlockId && x.Days[f.Placement.Day])
+            );
         return stays ? null
             : keptOut is not null ? $"{keptOut.Rule.Message} ({string.Join("; ", keptOut.Why)})"
             : $"There are too few {to.Name} for everyone who works there, and no shop sells them.";

@@ -5,13 +5,25 @@ using Nido.Core.Week.Search.Columns;
 
 namespace Nido.Core.Tests.Week.Columns;
 
-/// <summary>What the columns say no plan goes below, none does; and the plan they are put together to keeps the rules.</summary>
+/// <summary>What the columns say no plan goes below, none does; and the plan they are put together to keeps the
+/// rules.</summary>
 public sealed class WeekColumnsTests
 {
-    private static readonly Lazy<(WeekProblem Problem, PlanState Plan)> Usual = new(() => Dived(Weeks.Build(Things.Week(Weeks.Six))));
+    private static readonly Lazy<(WeekProblem Problem, PlanState Plan)> Usual = new(() =>
+        Dived(Weeks.Build(Things.Week(Weeks.Six)))
+    );
 
     [Theory]
-    [InlineData(1, 2, "fill-to-number", "sort-by-kind", "letter-match", "counting-rhyme", "hand-warm-up", "clap-the-word")]
+    [InlineData(
+        1,
+        2,
+        "fill-to-number",
+        "sort-by-kind",
+        "letter-match",
+        "counting-rhyme",
+        "hand-warm-up",
+        "clap-the-word"
+    )]
     [InlineData(2, 2, "fill-to-number", "sort-by-kind", "tear-and-crumple", "story-with-things", "position-words")]
     [InlineData(2, 3, "own-name", "fold-letters", "feel-bag", "picture-pairs", "counting-rhyme")]
     public void No_plan_of_all_there_are_is_below_the_bound(int tableOffers, int days, params string[] techniques)
@@ -19,12 +31,15 @@ public sealed class WeekColumnsTests
         var problem = Weeks.Tiny(tableOffers, days, techniques);
         var (fair, share) = (Bound(problem, Goal.FairShares), -Bound(problem, Goal.SmallestShare));
         var (least, most, seen) = (long.MaxValue, 0L, 0);
-        EveryPlan.Each(problem, plan =>
-        {
-            seen++;
-            least = Math.Min(least, plan.FairPrice());
-            most = Math.Max(most, plan.SmallestShare());
-        });
+        EveryPlan.Each(
+            problem,
+            plan =>
+            {
+                seen++;
+                least = Math.Min(least, plan.FairPrice());
+                most = Math.Max(most, plan.SmallestShare());
+            }
+        );
         seen.ShouldBeGreaterThan(1);
         fair.ShouldBeLessThanOrEqualTo(least + 0.01);
         share.ShouldBeGreaterThanOrEqualTo(most - 1);
@@ -35,12 +50,28 @@ public sealed class WeekColumnsTests
     [Fact]
     public void No_plan_of_a_lean_week_is_below_the_bound()
     {
-        var problem = Weeks.Build(Things.Week(Weeks.Six, only: t => t.Ladder is "scissors" or "carrying" or "counting" || t.Blocks.Contains(BlockKind.Circle) || t.Blocks.Contains(BlockKind.Outdoors) || t.Blocks.Contains(BlockKind.Shelf)));
+        var problem = Weeks.Build(
+            Things.Week(
+                Weeks.Six,
+                only: t =>
+                    t.Ladder is "scissors" or "carrying" or "counting"
+                    || t.Blocks.Contains(BlockKind.Circle)
+                    || t.Blocks.Contains(BlockKind.Outdoors)
+                    || t.Blocks.Contains(BlockKind.Shelf)
+            )
+        );
         var (fair, share) = (Bound(problem, Goal.FairShares), -Bound(problem, Goal.SmallestShare));
         for (ulong seed = 0; seed < 6; seed++)
         {
             var plan = GreedyPlan.Of(problem);
-            new LocalSearch(problem, new SeededChance(seed)).Anneal(plan, p => seed % 2 == 0 ? p.FairPrice() : -p.WorstOff() + (p.Score().Broken * 1_000_000L), 6_000, 600, 5, TestContext.Current.CancellationToken);
+            new LocalSearch(problem, new SeededChance(seed)).Anneal(
+                plan,
+                p => seed % 2 == 0 ? p.FairPrice() : -p.WorstOff() + (p.Score().Broken * 1_000_000L),
+                6_000,
+                600,
+                5,
+                TestContext.Current.CancellationToken
+            );
             if (plan.Score().Broken == 0)
             {
                 ((double)plan.FairPrice()).ShouldBeGreaterThanOrEqualTo(fair - 0.01);
@@ -54,12 +85,17 @@ public sealed class WeekColumnsTests
     {
         var group = Things.Group(
             [Things.Child("Baby", 13, mouths: true), Things.Child("Older", 64)],
-            [new("table", "Table", BlockKind.Table, new(9, 30), 20, 1)]);
+            [new("table", "Table", BlockKind.Table, new(9, 30), 20, 1)]
+        );
         var input = Things.Week(group, 2);
         var whole = WeekProblem.Build(input).Problem;
         var baby = group.Children.ToList().FindIndex(c => c.Name == "Baby");
         // Only what is out of the baby's reach is left.
-        var far = whole.Uses.GroupBy(u => u.Idea.Id).Where(g => g.All(u => !u.Reach[baby])).Select(g => g.Key).ToHashSet();
+        var far = whole
+            .Uses.GroupBy(u => u.Idea.Id)
+            .Where(g => g.All(u => !u.Reach[baby]))
+            .Select(g => g.Key)
+            .ToHashSet();
         var problem = WeekProblem.Build(input with { Ideas = [.. input.Ideas.Where(i => far.Contains(i.Id))] }).Problem;
         problem.UsesOfBlock[0].ShouldNotBeEmpty();
         using var columns = new WeekColumns(problem, Goal.FairShares, GreedyPlan.Of(problem));
@@ -72,14 +108,31 @@ public sealed class WeekColumnsTests
     [InlineData(Approach.OpenProvision, BlockKind.Table)]
     public void With_an_offer_that_stays_four_days_no_plan_is_below_the_bound(Approach approach, BlockKind kind)
     {
-        var group = Things.Group([Things.Child("Young", 26), Things.Child("Older", 60)], [new("work", "Work", kind, new(9, 0), 30, 2)]);
-        var settings = group.Settings with { Approaches = new Dictionary<Approach, int> { [approach] = 1, [Approach.GuidedMake] = 3 } };
-        string[] techniques = ["pour-and-measure", "dough-shapes", "stack-and-build", "tear-and-crumple", "fold-letters",
-            "letter-match", "picture-pairs"];
+        var group = Things.Group(
+            [Things.Child("Young", 26), Things.Child("Older", 60)],
+            [new("work", "Work", kind, new(9, 0), 30, 2)]
+        );
+        var settings = group.Settings with
+        {
+            Approaches = new Dictionary<Approach, int> { [approach] = 1, [Approach.GuidedMake] = 3 },
+        };
+        string[] techniques =
+        [
+            "pour-and-measure",
+            "dough-shapes",
+            "stack-and-build",
+            "tear-and-crumple",
+            "fold-letters",
+            "letter-match",
+            "picture-pairs",
+        ];
         var problem = Weeks.Build(Things.Week(group with { Settings = settings }, 4, t => techniques.Contains(t.Id)));
         problem.Staying.ShouldHaveSingleItem();
         var (least, most) = (long.MaxValue, 0L);
-        EveryPlan.Each(problem, plan => (least, most) = (Math.Min(least, plan.FairPrice()), Math.Max(most, plan.SmallestShare())));
+        EveryPlan.Each(
+            problem,
+            plan => (least, most) = (Math.Min(least, plan.FairPrice()), Math.Max(most, plan.SmallestShare()))
+        );
         Bound(problem, Goal.FairShares).ShouldBeLessThanOrEqualTo(least + 0.01);
         (-Bound(problem, Goal.SmallestShare)).ShouldBeGreaterThanOrEqualTo(most - 1);
     }
@@ -106,19 +159,31 @@ public sealed class WeekColumnsTests
     public void What_needs_a_dry_day_waits_for_one()
     {
         var input = Things.Week(Weeks.Six);
-        var (problem, plan) = Dived(Weeks.Build(input with { Days = [.. input.Days.Select((d, i) => d with { Dry = i == 0 })] }));
-        Enumerable.Range(0, plan.Uses.Count).Where(s => plan.Uses[s] >= 0 && problem.Uses[plan.Uses[s]].Idea.Technique.DryWeather)
+        var (problem, plan) = Dived(
+            Weeks.Build(input with { Days = [.. input.Days.Select((d, i) => d with { Dry = i == 0 })] })
+        );
+        Enumerable
+            .Range(0, plan.Uses.Count)
+            .Where(s => plan.Uses[s] >= 0 && problem.Uses[plan.Uses[s]].Idea.Technique.DryWeather)
             .ShouldAllBe(s => problem.Slots[s].Day == 0);
     }
 
     [Fact]
     public void Offers_do_not_ask_for_more_adults_than_are_there()
     {
-        var one = Things.Group(Weeks.Six.Children, Data.Demo.DemoScenario.Blocks, adults: 1, SmallPartsRule.WatchedTable);
+        var one = Things.Group(
+            Weeks.Six.Children,
+            Data.Demo.DemoScenario.Blocks,
+            adults: 1,
+            SmallPartsRule.WatchedTable
+        );
         var (problem, plan) = Dived(Weeks.Build(Things.Week(one)));
         foreach (var cell in problem.Cells)
         {
-            Enumerable.Range(cell.FirstSlot, cell.Offers).Sum(s => plan.Uses[s] < 0 ? 0 : problem.Uses[plan.Uses[s]].Adults).ShouldBeLessThanOrEqualTo(1);
+            Enumerable
+                .Range(cell.FirstSlot, cell.Offers)
+                .Sum(s => plan.Uses[s] < 0 ? 0 : problem.Uses[plan.Uses[s]].Adults)
+                .ShouldBeLessThanOrEqualTo(1);
         }
     }
 
@@ -127,7 +192,9 @@ public sealed class WeekColumnsTests
     {
         var free = Weeks.Build(Things.Week(Weeks.Six));
         var use = free.UsesOfBlock[0][^1];
-        var (problem, plan) = Dived(Weeks.Build(Things.Week(Weeks.Six) with { Locked = [new(2, "welcome", 1, use.Idea.Id, true)] }));
+        var (problem, plan) = Dived(
+            Weeks.Build(Things.Week(Weeks.Six) with { Locked = [new(2, "welcome", 1, use.Idea.Id, true)] })
+        );
         problem.Uses[plan.Uses[problem.SlotAt(2, 0, 1)]].Idea.Id.ShouldBe(use.Idea.Id);
     }
 
@@ -150,14 +217,30 @@ public sealed class WeekColumnsTests
     [Fact]
     public void The_worst_off_is_raised_as_far_as_trying_everything_could()
     {
-        var tiny = Weeks.Tiny(2, 2, "fill-to-number", "sort-by-kind", "tear-and-crumple", "story-with-things", "position-words");
+        var tiny = Weeks.Tiny(
+            2,
+            2,
+            "fill-to-number",
+            "sort-by-kind",
+            "tear-and-crumple",
+            "story-with-things",
+            "position-words"
+        );
         var problem = Weeks.Build(tiny.Input with { Sliders = Sliders.Middle with { FairShares = 10 } });
         var result = Weeks.Compose(problem);
         var limit = problem.MayBecomeForTheWorstOff(result.Reached);
         var missing = problem.StrandOpen.Length * (long)PlanState.StrandCost;
-        EveryPlan.Each(problem, plan => missing = plan.FairPrice() <= result.Reached ? Math.Min(missing, plan.Missing) : missing);
+        EveryPlan.Each(
+            problem,
+            plan => missing = plan.FairPrice() <= result.Reached ? Math.Min(missing, plan.Missing) : missing
+        );
         var most = 0L;
-        EveryPlan.Each(problem, plan => most = plan.FairPrice() <= limit && plan.Missing <= missing ? Math.Max(most, plan.SmallestShare()) : most);
+        EveryPlan.Each(
+            problem,
+            plan =>
+                most =
+                    plan.FairPrice() <= limit && plan.Missing <= missing ? Math.Max(most, plan.SmallestShare()) : most
+        );
         result.SmallestShare.ShouldBe(most);
         result.AtMostShare!.Value.ShouldBeGreaterThanOrEqualTo(most);
     }
@@ -165,9 +248,22 @@ public sealed class WeekColumnsTests
     [Fact]
     public void Money_stays_within_the_budget_where_a_week_can()
     {
-        // Paper and card are out, and the packs dear: a search that only wished to save would still buy for a fairer week.
-        var bought = Things.Plenty.ToDictionary(m => m.Key, m => m.Key is "paper-a4" or "card-a4" or "stickers" or "wool" or "straws" or "dough" ? 0 : m.Value);
-        WeekProblem With(int budget) => Weeks.Build(Things.Week(Weeks.Six with { Settings = Weeks.Six.Settings with { BudgetCents = budget } }, onHand: bought));
+        // Paper and card are out, and the packs dear: a search that only wished to save would still buy for a fairer
+        // week.
+        var bought = Things.Plenty.ToDictionary(
+            m => m.Key,
+            m => m.Key is "paper-a4" or "card-a4" or "stickers" or "wool" or "straws" or "dough" ? 0 : m.Value
+        );
+        WeekProblem With(int budget) =>
+            Weeks.Build(
+                Things.Week(
+                    Weeks.Six with
+                    {
+                        Settings = Weeks.Six.Settings with { BudgetCents = budget },
+                    },
+                    onHand: bought
+                )
+            );
         foreach (var budget in new[] { 0, 300, 2_000 })
         {
             Weeks.Compose(With(budget)).Score.Cents.ShouldBeLessThanOrEqualTo(budget);

@@ -30,7 +30,9 @@ public class StationGroupsTests
         var members = Members(1 + (children % 14), seed);
         var formed = StationGroups.Form(members, 1 + (groups % 4), (Grouping)(seed & 1), [], 10);
         int[] sizes = [.. formed.Select(g => g.Count)];
-        return formed.SelectMany(g => g).Order().SequenceEqual(members.Select(m => m.ChildId).Order()) && sizes.Max() - sizes.Min() <= 1 && formed.Count == Math.Min(1 + (groups % 4), members.Length);
+        return formed.SelectMany(g => g).Order().SequenceEqual(members.Select(m => m.ChildId).Order())
+            && sizes.Max() - sizes.Min() <= 1
+            && formed.Count == Math.Min(1 + (groups % 4), members.Length);
     }
 
     [Theory]
@@ -51,13 +53,20 @@ public class StationGroupsTests
     {
         var members = Members(8, seed);
         string[] byLevel = [.. members.OrderBy(m => m.Level).Select(m => m.ChildId)];
-        GroupingWish[] wishes = [new(byLevel[0], byLevel[7], Together: true), new(byLevel[0], byLevel[1], Together: false), new(byLevel[0], "away", Together: true)];
+        GroupingWish[] wishes =
+        [
+            new(byLevel[0], byLevel[7], Together: true),
+            new(byLevel[0], byLevel[1], Together: false),
+            new(byLevel[0], "away", Together: true),
+        ];
         var formed = StationGroups.Form(members, 2, Grouping.NearSteps, wishes, 10);
         GroupCheck.Of(formed, members, wishes, 10, id => id).Problems.ShouldBeEmpty();
 
         // Together and apart at once cannot be: one of them is broken, and said.
         GroupingWish[] torn = [new("c1", "c2", Together: true), new("c1", "c2", Together: false)];
-        GroupCheck.Of(StationGroups.Form(members, 2, Grouping.NearSteps, torn, 10), members, torn, 10, id => id).Problems.Count.ShouldBe(1);
+        GroupCheck
+            .Of(StationGroups.Form(members, 2, Grouping.NearSteps, torn, 10), members, torn, 10, id => id)
+            .Problems.Count.ShouldBe(1);
     }
 
     [Fact]
@@ -81,17 +90,32 @@ public class StationGroupsTests
     public void Where_adults_are_few_groups_are_formed_so_that_they_do()
     {
         // Two need a whole adult each, six a quarter: apart they would ask for four adults, together for three.
-        Member[] members = [.. Enumerable.Range(0, 2).Select(i => new Member($"y{i}", 12 + (30 * i), 0.75)), .. Enumerable.Range(0, 6).Select(i => new Member($"o{i}", 14 + (5 * i), 0.25))];
+        Member[] members =
+        [
+            .. Enumerable.Range(0, 2).Select(i => new Member($"y{i}", 12 + (30 * i), 0.75)),
+            .. Enumerable.Range(0, 6).Select(i => new Member($"o{i}", 14 + (5 * i), 0.25)),
+        ];
         var check = GroupCheck.Of(StationGroups.Form(members, 2, Grouping.NearSteps, [], 3), members, [], 3, id => id);
         check.AdultsNeeded.Sum().ShouldBeLessThanOrEqualTo(4);
-        GroupCheck.Of(StationGroups.Form(members, 2, Grouping.NearSteps, [], 1), members, [], 1, id => id).Problems.ShouldContain(p => p.Contains("your licence decides"));
+        GroupCheck
+            .Of(StationGroups.Form(members, 2, Grouping.NearSteps, [], 1), members, [], 1, id => id)
+            .Problems.ShouldContain(p => p.Contains("your licence decides"));
     }
 
     [Fact]
     public void By_hand_the_consequences_are_said()
     {
         Member[] members = [new("a", 20, 0.25), new("b", 30, 0.25), new("c", 40, 0.25), new("d", 60, 0.25)];
-        var check = GroupCheck.Of([["a", "b", "c"], ["d"]], members, [new("c", "d", Together: true)], 1, id => id.ToUpperInvariant());
+        var check = GroupCheck.Of(
+            [
+                ["a", "b", "c"],
+                ["d"],
+            ],
+            members,
+            [new("c", "d", Together: true)],
+            1,
+            id => id.ToUpperInvariant()
+        );
         check.Problems.ShouldContain(p => p.Contains("sizes differ by 2"));
         check.Problems.ShouldContain("C and D were to be together");
         check.Problems.ShouldContain(p => p.Contains("1 + 1 = 2, and 1 are there"));
@@ -102,16 +126,21 @@ public class StationGroupsTests
     public void The_same_children_make_the_same_groups_whatever_their_order()
     {
         var members = Members(11, 5);
-        Text(StationGroups.Form(members, 3, Grouping.NearSteps, [], 10)).ShouldBe(Text(StationGroups.Form([.. members.Reverse()], 3, Grouping.NearSteps, [], 10)));
+        Text(StationGroups.Form(members, 3, Grouping.NearSteps, [], 10))
+            .ShouldBe(Text(StationGroups.Form([.. members.Reverse()], 3, Grouping.NearSteps, [], 10)));
         StationGroups.Form([], 3, Grouping.Mixed, [], 2).ShouldBeEmpty();
 
-        static string Text(IReadOnlyList<IReadOnlyList<string>> groups) => string.Join(';', groups.Select(g => string.Join(',', g)));
+        static string Text(IReadOnlyList<IReadOnlyList<string>> groups) =>
+            string.Join(';', groups.Select(g => string.Join(',', g)));
     }
 
     private static Member[] Members(int count, int seed)
     {
         var chance = new SeededChance((ulong)Math.Abs((long)seed));
-        return [.. Enumerable.Range(0, count).Select(i => new Member($"c{i}", 18 + chance.Next(50) + (i / 100.0), 0.1))];
+        return
+        [
+            .. Enumerable.Range(0, count).Select(i => new Member($"c{i}", 18 + chance.Next(50) + (i / 100.0), 0.1)),
+        ];
     }
 
     private static double Level(Member[] members, string id) => members.First(m => m.ChildId == id).Level;

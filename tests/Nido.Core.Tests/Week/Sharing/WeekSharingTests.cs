@@ -10,9 +10,23 @@ public class WeekSharingTests
     private static readonly Lazy<(WeekPlan Before, WeekPlan After, SharingResult Result)> Shared = new(() =>
     {
         // Half of a full cupboard, so that there is something to share out.
-        var onHand = Things.Plenty.Keys.Select((id, i) => (id, Amount: i % 3 == 0 ? 4.0 : i % 3 == 1 ? 12 : 60)).ToDictionary(x => x.id, x => x.Amount);
+        var onHand = Things
+            .Plenty.Keys.Select(
+                (id, i) =>
+                    (
+                        id,
+                        Amount: i % 3 == 0 ? 4.0
+                        : i % 3 == 1 ? 12
+                        : 60
+                    )
+            )
+            .ToDictionary(x => x.id, x => x.Amount);
         int[] months = [20, 31, 40, 46, 52, 60];
-        var input = Things.Week(Things.Group([.. months.Select((m, i) => Things.Child($"Child {i}", m))]), days: 3, onHand: onHand);
+        var input = Things.Week(
+            Things.Group([.. months.Select((m, i) => Things.Child($"Child {i}", m))]),
+            days: 3,
+            onHand: onHand
+        );
         var before = Planned(input, Weeks.Compose(WeekProblem.Build(input).Problem).Plan);
         var allocation = new WeekSharing(before);
         var result = SharingModel.Solve(allocation.Problem(), 1, TestContext.Current.CancellationToken);
@@ -48,7 +62,9 @@ public class WeekSharingTests
             {
                 foreach (var role in use.Idea.Technique.Roles.Skip(1).Where(r => step.Bindings.ContainsKey(r.Name)))
                 {
-                    Swaps.Against(use.Idea, step, role, step.Bindings[role.Name].Material, Published.Content.GoesWith).ShouldBeNull();
+                    Swaps
+                        .Against(use.Idea, step, role, step.Bindings[role.Name].Material, Published.Content.GoesWith)
+                        .ShouldBeNull();
                 }
             }
         }
@@ -70,11 +86,16 @@ public class WeekSharingTests
         var first = new Swap(place.IdeaId, "dish", "bowls", "trays");
         var allocation = new WeekSharing(before);
         var ideas = before.Filled.GroupBy(f => f.Use.IdeaIndex).Select(g => g.First().Use.Idea.Id).ToArray();
-        var back = allocation.Apply([place with { Swaps = [first] }], new(ideas, [first with { From = "trays", To = "bowls" }], new(0, 0, 0, 0), true, 0));
+        var back = allocation.Apply(
+            [place with { Swaps = [first] }],
+            new(ideas, [first with { From = "trays", To = "bowls" }], new(0, 0, 0, 0), true, 0)
+        );
         back.Single().Swaps.ShouldBeEmpty();
     }
 
-    private static int Price(WeekPlan plan) => plan.Materials().Sum(l => l.Cents + (l.IsToAsk ? SharingModel.AskCents : 0));
+    private static int Price(WeekPlan plan) =>
+        plan.Materials().Sum(l => l.Cents + (l.IsToAsk ? SharingModel.AskCents : 0));
 
-    private static WeekPlan Planned(WeekInput input, IReadOnlyList<Placement> placements) => new(WeekProblem.Build(input).Problem, placements);
+    private static WeekPlan Planned(WeekInput input, IReadOnlyList<Placement> placements) =>
+        new(WeekProblem.Build(input).Problem, placements);
 }

@@ -4,10 +4,12 @@ using Nido.Core.Week.Problem;
 namespace Nido.Core.Week.Rules.Conflicts;
 
 /// <summary>
-/// Why no week can keep every rule: a smallest set of rules that cannot all hold, found by leaving out one after the other
+/// Why no week can keep every rule: a smallest set of rules that cannot all hold, found by leaving out one after the
+/// other
 /// (deletion filter). Leaving out any one of them would make the rest possible.
 /// </summary>
-/// <param name="Rules">The rules, each with its way out; empty where every rule can hold or it was not decided in time.</param>
+/// <param name="Rules">The rules, each with its way out; empty where every rule can hold or it was not decided in
+/// time.</param>
 /// <param name="IsSmallest">Every rule in it was shown to be needed; else time ran out and some may not belong.</param>
 public sealed record Conflict(IReadOnlyList<Impossible> Rules, bool IsSmallest)
 {
@@ -26,7 +28,9 @@ public sealed record Conflict(IReadOnlyList<Impossible> Rules, bool IsSmallest)
         {
             var left = limit - watch.Elapsed;
             core = [.. rules];
-            return left <= TimeSpan.Zero || stop.IsCancellationRequested ? null : model.CanHold(rules, Work, left, stop, out core);
+            return left <= TimeSpan.Zero || stop.IsCancellationRequested
+                ? null
+                : model.CanHold(rules, Work, left, stop, out core);
         }
 
         if (Holds(model.Rules, out var suspects) != false)

@@ -39,17 +39,41 @@ internal sealed class CellOfWays
         Index = index;
         cell = problem.Cells[index];
         Ways = [.. all.Where(w => w.Any.BlockIndex == cell.Block && w.Any.OnDay[cell.Day])];
-        Forced = [.. Enumerable.Range(cell.FirstSlot, cell.Offers).Select(s => problem.LockedUse[s]).Where(u => u >= 0)
-            .Select(u => Array.FindIndex(Ways, w => w.Uses.Any(x => x.Index == u))).Where(w => w >= 0)];
-        Offers = Math.Max(Forced.Length, Math.Min(cell.Offers, Ways.Select(w => w.Any.TechniqueIndex).Distinct().Count()));
+        Forced =
+        [
+            .. Enumerable
+                .Range(cell.FirstSlot, cell.Offers)
+                .Select(s => problem.LockedUse[s])
+                .Where(u => u >= 0)
+                .Select(u => Array.FindIndex(Ways, w => w.Uses.Any(x => x.Index == u)))
+                .Where(w => w >= 0),
+        ];
+        Offers = Math.Max(
+            Forced.Length,
+            Math.Min(cell.Offers, Ways.Select(w => w.Any.TechniqueIndex).Distinct().Count())
+        );
         isFree = problem.Blocks[cell.Block].IsFreeChoice;
         var there = problem.Attendance.In(cell.Day, cell.Block);
         everyone = Mask(there);
         reached = [.. Ways.Select(w => Mask([.. w.Any.Reach.Zip(there, (r, t) => r && t)]))];
         isThere = there;
-        doses = [.. Ways.Select(w => Enumerable.Range(1, isFree ? Math.Max(1, Offers) : 1).Select(n => DoseOf(w, n, there)).ToArray())];
-        strands = [.. Ways.Select(w => Enumerable.Range(0, problem.ChildCount).Where(c => there[c] && w.Any.Reach[c])
-            .SelectMany(c => w.Any.Strands.Select(s => (c * Strand.All.Count) + s)).Where(s => problem.StrandOpen[s]).ToArray())];
+        doses =
+        [
+            .. Ways.Select(w =>
+                Enumerable.Range(1, isFree ? Math.Max(1, Offers) : 1).Select(n => DoseOf(w, n, there)).ToArray()
+            ),
+        ];
+        strands =
+        [
+            .. Ways.Select(w =>
+                Enumerable
+                    .Range(0, problem.ChildCount)
+                    .Where(c => there[c] && w.Any.Reach[c])
+                    .SelectMany(c => w.Any.Strands.Select(s => (c * Strand.All.Count) + s))
+                    .Where(s => problem.StrandOpen[s])
+                    .ToArray()
+            ),
+        ];
         value = new double[Ways.Length];
         most = new double[problem.ChildCount];
         fixedWorth = new double[Ways.Length];
@@ -120,8 +144,12 @@ internal sealed class CellOfWays
 
         var heavy = chosen.Count(w => Ways[w].Any.IsHeavy);
         return new(
-            Index, [.. chosen.Select(w => Ways[w].Index).Order()], dose, [.. chosen.SelectMany(w => strands[w]).Distinct().Order()],
-            isFree ? heavy == problem.Blocks[cell.Block].Offers : heavy > 0);
+            Index,
+            [.. chosen.Select(w => Ways[w].Index).Order()],
+            dose,
+            [.. chosen.SelectMany(w => strands[w]).Distinct().Order()],
+            isFree ? heavy == problem.Blocks[cell.Block].Offers : heavy > 0
+        );
     }
 
     /// <summary>Takes prices: what each way is worth at most in this cell.</summary>
@@ -140,7 +168,8 @@ internal sealed class CellOfWays
                 {
                     var dose = doses[w][n].AsSpan(c * 4, 4);
                     var price = prices.Dose.AsSpan(c * 4, 4);
-                    var each = (dose[0] * price[0]) + (dose[1] * price[1]) + (dose[2] * price[2]) + (dose[3] * price[3]);
+                    var each =
+                        (dose[0] * price[0]) + (dose[1] * price[1]) + (dose[2] * price[2]) + (dose[3] * price[3]);
                     worth = Math.Max(worth, (n + 1) * each);
                 }
 
@@ -154,7 +183,8 @@ internal sealed class CellOfWays
     }
 
     /// <summary>
-    /// The set worth most, with what it is worth and what no set is worth more than. What must lie there is given; the rules
+    /// The set worth most, with what it is worth and what no set is worth more than. What must lie there is given; the
+    /// rules
     /// of the cell are kept: no technique twice, adults enough, hands rested, something in reach of everyone there.
     /// </summary>
     /// <param name="prices">As given to <see cref="Price"/>.</param>
@@ -185,8 +215,10 @@ internal sealed class CellOfWays
     }
 
     /// <summary>
-    /// What each way adds at most to a set; with what the set is worth without it, no whole set is worth more than the sum, and
-    /// one that is whole with it exactly that much. Where a way is out of a child's reach its minutes go to the others, to the
+    /// What each way adds at most to a set; with what the set is worth without it, no whole set is worth more than the
+    /// sum, and
+    /// one that is whole with it exactly that much. Where a way is out of a child's reach its minutes go to the others,
+    /// to the
     /// best they can come to.
     /// </summary>
     private double Weigh(List<int> chosen, int[] candidates, double[] adds)
@@ -205,9 +237,13 @@ internal sealed class CellOfWays
                 all += whole[(w * children) + c];
             }
 
-            part[c] = !isThere[c] ? 0 : isFree ? 1.0 / Math.Max(1, there + missing) : 1;
+            part[c] =
+                !isThere[c] ? 0
+                : isFree ? 1.0 / Math.Max(1, there + missing)
+                : 1;
             held[c] = all * part[c];
-            best[c] = !isThere[c] || !isFree ? 0
+            best[c] =
+                !isThere[c] || !isFree ? 0
                 : there == 0 ? most[c]
                 : Math.Max(all / there, (all + ((missing - 1) * most[c])) / (there + missing - 1));
             sum += held[c];
@@ -259,10 +295,14 @@ internal sealed class CellOfWays
         return mask;
     }
 
-    /// <summary>Depth first over the ways, those that add most first, cut off where the rest cannot make up for it.</summary>
+    /// <summary>Depth first over the ways, those that add most first, cut off where the rest cannot make up for
+    /// it.</summary>
     private sealed class Search(CellOfWays of, double heavyPrice, List<int> chosen)
     {
-        private readonly double[][] adds = [.. Enumerable.Range(0, of.Offers + 1).Select(_ => new double[of.Ways.Length])];
+        private readonly double[][] adds =
+        [
+            .. Enumerable.Range(0, of.Offers + 1).Select(_ => new double[of.Ways.Length]),
+        ];
 
         public double Worth { get; private set; } = double.NegativeInfinity;
 

@@ -14,8 +14,10 @@ public enum Goal
 }
 
 /// <summary>
-/// The linear master of the columns found so far, in GLOP, which begins each time where it ended: one column a cell, fair shares,
-/// strands, a technique once a day, an idea three times a week, no two cells in a row that cannot but be heavy, and one choice for
+/// The linear master of the columns found so far, in GLOP, which begins each time where it ended: one column a cell,
+/// fair shares,
+/// strands, a technique once a day, an idea three times a week, no two cells in a row that cannot but be heavy, and one
+/// choice for
 /// each offer that stays. Every valid plan is one of its solutions, so that its prices bound every plan.
 /// </summary>
 internal sealed class ColumnMaster : IDisposable
@@ -46,7 +48,13 @@ internal sealed class ColumnMaster : IDisposable
     private readonly List<(Column Column, Variable Used)> columns = [];
 
     /// <summary>The rows; columns are added as they are found.</summary>
-    public ColumnMaster(WeekProblem problem, IReadOnlyList<Way> ways, IReadOnlyList<CellOfWays> cells, StayingChoices[] staying, Goal goal)
+    public ColumnMaster(
+        WeekProblem problem,
+        IReadOnlyList<Way> ways,
+        IReadOnlyList<CellOfWays> cells,
+        StayingChoices[] staying,
+        Goal goal
+    )
     {
         (this.problem, this.goal, this.staying, this.ways) = (problem, goal, staying, ways);
         stayingWays = [.. staying.SelectMany(s => s.Choices).SelectMany(c => c)];
@@ -64,7 +72,9 @@ internal sealed class ColumnMaster : IDisposable
         }
 
         // Within a cell no column has a technique twice: a row is wanted only where several cells of a day may have it.
-        var mayMeet = cells.SelectMany(c => c.Ways.Select(w => w.Any.TechniqueIndex).Distinct().Select(t => (c.Day, Technique: t)));
+        var mayMeet = cells.SelectMany(c =>
+            c.Ways.Select(w => w.Any.TechniqueIndex).Distinct().Select(t => (c.Day, Technique: t))
+        );
         foreach (var (day, t) in mayMeet.GroupBy(x => x).Where(g => g.Count() > 1).Select(g => g.Key))
         {
             technique[(day, t)] = solver.MakeConstraint(double.NegativeInfinity, 1);
@@ -108,9 +118,11 @@ internal sealed class ColumnMaster : IDisposable
 
     /// <summary>The choice of what stays that the best mix takes most of, −1 where there is none.</summary>
     public (int Choice, double Part) MostOf(int staying) =>
-        choices.Where(c => c.Key.Staying == staying)
+        choices
+            .Where(c => c.Key.Staying == staying)
             .Select(c => (c.Key.Choice, Part: c.Value.SolutionValue()))
-            .OrderByDescending(c => c.Part).ThenBy(c => c.Choice)
+            .OrderByDescending(c => c.Part)
+            .ThenBy(c => c.Choice)
             .FirstOrDefault((-1, 0));
 
     /// <summary>From now on this choice stays.</summary>
@@ -214,7 +226,8 @@ internal sealed class ColumnMaster : IDisposable
     public double OfStaying(int staying) => paid[staying];
 
     /// <summary>
-    /// What every plan costs at least by these prices, once the most a cell or a choice can be worth is taken off: all that is
+    /// What every plan costs at least by these prices, once the most a cell or a choice can be worth is taken off: all
+    /// that is
     /// not bound to a cell, and the limits that are not free.
     /// </summary>
     public double WithoutCells(Prices prices)
@@ -243,7 +256,8 @@ internal sealed class ColumnMaster : IDisposable
     /// <inheritdoc />
     public void Dispose() => solver.Dispose();
 
-    /// <summary>The row that counts how often a way's only idea lies out; none for what may stay, which is free of that rule.</summary>
+    /// <summary>The row that counts how often a way's only idea lies out; none for what may stay, which is free of that
+    /// rule.</summary>
     private Constraint? LimitOf(int way) =>
         ways[way].OnlyIdea is { } only && !stayingWays.Contains(way) ? idea.GetValueOrDefault(only) : null;
 

@@ -17,7 +17,12 @@ internal sealed class ColumnModel
     /// <param name="ways">Its ways.</param>
     /// <param name="columns">The columns.</param>
     /// <param name="begin">Names of those of a plan to begin with.</param>
-    public ColumnModel(WeekProblem problem, IReadOnlyList<Way> ways, IReadOnlyList<Column> columns, IReadOnlySet<string> begin)
+    public ColumnModel(
+        WeekProblem problem,
+        IReadOnlyList<Way> ways,
+        IReadOnlyList<Column> columns,
+        IReadOnlySet<string> begin
+    )
     {
         (this.problem, this.ways) = (problem, ways);
         used = [.. columns.DistinctBy(c => c.Name).Select((c, i) => (c, model.NewBoolVar($"column {i}")))];
@@ -54,16 +59,25 @@ internal sealed class ColumnModel
 
     private LinearExpr With(Func<Column, int> count)
     {
-        (BoolVar Used, long Times)[] counted = [.. used.Select(u => (u.Used, (long)count(u.Column))).Where(u => u.Item2 != 0)];
+        (BoolVar Used, long Times)[] counted =
+        [
+            .. used.Select(u => (u.Used, (long)count(u.Column))).Where(u => u.Item2 != 0),
+        ];
         return LinearExpr.WeightedSum(counted.Select(u => u.Used), counted.Select(u => u.Times));
     }
 
     private void NotTheSameAgain()
     {
-        var met = used.SelectMany(u => u.Column.Ways.Select(w => (problem.Cells[u.Column.Cell].Day, ways[w].Any.TechniqueIndex)));
+        var met = used.SelectMany(u =>
+            u.Column.Ways.Select(w => (problem.Cells[u.Column.Cell].Day, ways[w].Any.TechniqueIndex))
+        );
         foreach (var (day, technique) in met.Distinct())
         {
-            model.Add(With(c => problem.Cells[c.Cell].Day == day && c.Ways.Any(w => ways[w].Any.TechniqueIndex == technique) ? 1 : 0) <= 1);
+            model.Add(
+                With(c =>
+                    problem.Cells[c.Cell].Day == day && c.Ways.Any(w => ways[w].Any.TechniqueIndex == technique) ? 1 : 0
+                ) <= 1
+            );
         }
 
         var stays = problem.Staying.SelectMany(s => s.Choices).Select(u => u.IdeaIndex).ToHashSet();
@@ -89,10 +103,18 @@ internal sealed class ColumnModel
     {
         foreach (var offers in problem.Staying.GroupBy(s => s.Block))
         {
-            var may = offers.SelectMany(o => ways.Where(w => w.Uses.Any(o.Choices.Contains)).Select(w => w.Index)).Distinct()
+            var may = offers
+                .SelectMany(o => ways.Where(w => w.Uses.Any(o.Choices.Contains)).Select(w => w.Index))
+                .Distinct()
                 .ToDictionary(w => w, w => model.NewBoolVar($"stays {w}"));
             model.Add(LinearExpr.Sum(may.Values) == offers.Count());
-            int[] cells = [.. offers.SelectMany(o => o.Slots).Select(s => problem.CellAt(problem.Slots[s].Day, offers.Key)).Distinct()];
+            int[] cells =
+            [
+                .. offers
+                    .SelectMany(o => o.Slots)
+                    .Select(s => problem.CellAt(problem.Slots[s].Day, offers.Key))
+                    .Distinct(),
+            ];
             foreach (var cell in cells)
             {
                 foreach (var (way, here) in may)

@@ -30,8 +30,14 @@ internal static class ColumnPlan
             foreach (var way in there)
             {
                 var slot = Slots(problem, cell).FirstOrDefault(s => plan.Uses[s] < 0 && problem.IsOpen(s), -1);
-                var use = slot < 0 ? null
-                    : ways[way].Uses.Where(u => plan.MayPut(slot, u.Index)).OrderBy(u => u.WishCost).ThenBy(u => u.Index).FirstOrDefault();
+                var use =
+                    slot < 0
+                        ? null
+                        : ways[way]
+                            .Uses.Where(u => plan.MayPut(slot, u.Index))
+                            .OrderBy(u => u.WishCost)
+                            .ThenBy(u => u.Index)
+                            .FirstOrDefault();
                 if (use is not null)
                 {
                     plan.Put(slot, use.Index);
@@ -51,7 +57,12 @@ internal static class ColumnPlan
     }
 
     private static void Lay(
-        WeekProblem problem, PlanState plan, IReadOnlyList<Way> ways, Dictionary<int, List<int>> left, StayingOffer offer)
+        WeekProblem problem,
+        PlanState plan,
+        IReadOnlyList<Way> ways,
+        Dictionary<int, List<int>> left,
+        StayingOffer offer
+    )
     {
         int[] cells = [.. offer.Slots.Select(s => problem.CellAt(problem.Slots[s].Day, offer.Block))];
         if (cells.Length == 0 || !cells.All(left.ContainsKey))
@@ -60,9 +71,12 @@ internal static class ColumnPlan
         }
 
         int[] slots = [.. offer.Slots];
-        var use = left[cells[0]].Where(w => cells.All(c => left[c].Contains(w)))
+        var use = left[cells[0]]
+            .Where(w => cells.All(c => left[c].Contains(w)))
             .SelectMany(w => offer.Choices.Where(u => ways[w].Uses.Contains(u) && plan.MayPutTogether(slots, u.Index)))
-            .OrderBy(u => u.WishCost).ThenBy(u => u.Index).FirstOrDefault();
+            .OrderBy(u => u.WishCost)
+            .ThenBy(u => u.Index)
+            .FirstOrDefault();
         if (use is null)
         {
             return;

@@ -28,7 +28,8 @@ internal sealed class Prices
     /// <summary>For a technique on a day, 0 or less.</summary>
     public double[] TechniqueOnDay { get; }
 
-    /// <summary>Way by way: for one more day of its only idea, 0 or less; 0 where the master does not count it.</summary>
+    /// <summary>Way by way: for one more day of its only idea, 0 or less; 0 where the master does not count
+    /// it.</summary>
     public double[] OnlyIdea { get; }
 
     /// <summary>For a cell that cannot but be heavy, 0 or less.</summary>

@@ -3,7 +3,8 @@ using Nido.Core.Week.Problem;
 namespace Nido.Core.Week.Search.Columns;
 
 /// <summary>
-/// What no plan of a week can go below, and a good plan near it: Dantzig–Wolfe by cells, then a dive. Counted in rounds and in sets
+/// What no plan of a week can go below, and a good plan near it: Dantzig–Wolfe by cells, then a dive. Counted in rounds
+/// and in sets
 /// looked at, so that the same week gets the same answer on any machine; computation.md §6, Columns.
 /// </summary>
 public sealed class WeekColumns : IDisposable
@@ -35,9 +36,13 @@ public sealed class WeekColumns : IDisposable
         ArgumentNullException.ThrowIfNull(begin);
         this.problem = problem;
         ways = Way.Of(problem);
-        cells = [.. Enumerable.Range(0, problem.Cells.Count)
-            .Where(c => problem.Attendance.TakesPlace(problem.Cells[c].Day, problem.Cells[c].Block))
-            .Select(c => new CellOfWays(problem, c, ways))];
+        cells =
+        [
+            .. Enumerable
+                .Range(0, problem.Cells.Count)
+                .Where(c => problem.Attendance.TakesPlace(problem.Cells[c].Day, problem.Cells[c].Block))
+                .Select(c => new CellOfWays(problem, c, ways)),
+        ];
         staying = [.. StayingChoices.Of(problem, ways)];
         stays = [.. staying.Select(_ => -1)];
         master = new(problem, ways, cells, staying, goal);
@@ -52,7 +57,8 @@ public sealed class WeekColumns : IDisposable
     public int Count => master.Count;
 
     /// <summary>
-    /// What every plan costs at least, rounds of pricing at most; null where the master cannot be solved. For fair shares in
+    /// What every plan costs at least, rounds of pricing at most; null where the master cannot be solved. For fair
+    /// shares in
     /// hundredths of a minute; for the smallest share minus the parts of a million that no plan goes above.
     /// </summary>
     /// <param name="rounds">Rounds at most.</param>
@@ -87,7 +93,8 @@ public sealed class WeekColumns : IDisposable
     }
 
     /// <summary>
-    /// A whole plan: what the best mix takes most of is fixed, the rest is priced and mixed again, until every cell has its column.
+    /// A whole plan: what the best mix takes most of is fixed, the rest is priced and mixed again, until every cell has
+    /// its column.
     /// Null where it was stopped or the master cannot be solved.
     /// </summary>
     /// <param name="stop">Gives up.</param>
@@ -101,16 +108,20 @@ public sealed class WeekColumns : IDisposable
                 FixColumns(open);
             }
 
-            for (var round = 0; round < RoundsAStep && master.Solve(prices) && Round(open).Added > 0; round++)
-            {
-            }
+            for (var round = 0; round < RoundsAStep && master.Solve(prices) && Round(open).Added > 0; round++) { }
         }
 
-        return open.Count > 0 ? null
-            : ColumnPlan.Of(problem, ways, [.. master.Mix().Where(m => m.Part > 0.5).Select(m => m.Column).DistinctBy(c => c.Cell)]);
+        return open.Count > 0
+            ? null
+            : ColumnPlan.Of(
+                problem,
+                ways,
+                [.. master.Mix().Where(m => m.Part > 0.5).Select(m => m.Column).DistinctBy(c => c.Cell)]
+            );
     }
 
-    /// <summary>The best whole plan of the columns found so far, begun from a plan; null where the solver found none.</summary>
+    /// <summary>The best whole plan of the columns found so far, begun from a plan; null where the solver found
+    /// none.</summary>
     /// <param name="begin">The plan.</param>
     /// <param name="work">Solver work, in its deterministic seconds.</param>
     /// <param name="guard">Wall clock at most.</param>
@@ -129,9 +140,12 @@ public sealed class WeekColumns : IDisposable
     /// <summary>Fixes what stays in one more block; false where all is fixed.</summary>
     private bool FixWhatStays()
     {
-        var next = Enumerable.Range(0, staying.Length).Where(s => stays[s] < 0)
+        var next = Enumerable
+            .Range(0, staying.Length)
+            .Where(s => stays[s] < 0)
             .Select(s => (Staying: s, Choice: master.MostOf(s)))
-            .OrderByDescending(x => x.Choice.Part).ThenBy(x => x.Staying)
+            .OrderByDescending(x => x.Choice.Part)
+            .ThenBy(x => x.Staying)
             .FirstOrDefault((-1, (-1, 0)));
         if (next.Staying < 0 || next.Choice.Choice < 0)
         {
@@ -146,8 +160,14 @@ public sealed class WeekColumns : IDisposable
     private void FixColumns(HashSet<int> open)
     {
         // Of each cell the column the mix takes most of.
-        var most = master.Mix().Where(m => open.Contains(m.Column.Cell)).GroupBy(m => m.Column.Cell).Select(g => g.First())
-            .OrderByDescending(m => m.Part).ThenBy(m => m.Column.Cell).ToArray();
+        var most = master
+            .Mix()
+            .Where(m => open.Contains(m.Column.Cell))
+            .GroupBy(m => m.Column.Cell)
+            .Select(g => g.First())
+            .OrderByDescending(m => m.Part)
+            .ThenBy(m => m.Column.Cell)
+            .ToArray();
         foreach (var (column, _) in most.Where((m, k) => k == 0 || m.Part >= Taken))
         {
             master.Fix(column);
@@ -165,47 +185,80 @@ public sealed class WeekColumns : IDisposable
     {
         var (least, added) = (master.WithoutCells(prices), 0);
         // Cells know nothing of each other: side by side, in their order.
-        var priced = cells.Where(c => open?.Contains(c.Index) != false).AsParallel().AsOrdered().Select(cell =>
-        {
-            cell.Price(prices);
-            return (Cell: cell, Best: staying.Any(s => s.Block == cell.Block) ? default : cell.Best(prices, cell.Forced));
-        }).ToArray();
+        var priced = cells
+            .Where(c => open?.Contains(c.Index) != false)
+            .AsParallel()
+            .AsOrdered()
+            .Select(cell =>
+            {
+                cell.Price(prices);
+                return (
+                    Cell: cell,
+                    Best: staying.Any(s => s.Block == cell.Block) ? default : cell.Best(prices, cell.Forced)
+                );
+            })
+            .ToArray();
         foreach (var (cell, (worth, atMost, chosen)) in priced.Where(p => p.Best.Chosen is not null))
         {
             least -= atMost;
-            added += worth + prices.Cell[cell.Index] > Small(worth) && chosen.Length > 0 && master.Add(cell.Make(chosen), -1) ? 1 : 0;
+            added +=
+                worth + prices.Cell[cell.Index] > Small(worth) && chosen.Length > 0 && master.Add(cell.Make(chosen), -1)
+                    ? 1
+                    : 0;
         }
 
         for (var s = 0; s < staying.Length; s++)
         {
-            least -= OfBlock(s, [.. cells.Where(c => c.Block == staying[s].Block && open?.Contains(c.Index) != false)], ref added);
+            least -= OfBlock(
+                s,
+                [.. cells.Where(c => c.Block == staying[s].Block && open?.Contains(c.Index) != false)],
+                ref added
+            );
         }
 
         return (least, added);
     }
 
-    /// <summary>Every choice of what stays in a block priced over its days; the most any is worth, and columns of the best.</summary>
+    /// <summary>Every choice of what stays in a block priced over its days; the most any is worth, and columns of the
+    /// best.</summary>
     private double OfBlock(int number, CellOfWays[] days, ref int added)
     {
         var priced = new List<(int Choice, (double Worth, double AtMost, int[] Chosen)[] Days)>();
-        // The most promising first: what is not worth more by a quick look than the best by a close one needs no close look.
-        foreach (var (choice, given, atMost) in Enumerable.Range(0, staying[number].Choices.Count)
-                     .Where(choice => stays[number] < 0 || stays[number] == choice)
-                     .Select(choice => (Choice: choice, Given: days.Select(cell => cell.With(staying[number].Choices[choice])).ToArray()))
-                     .Where(x => x.Given.All(g => g is not null))
-                     .Select(x => (x.Choice, x.Given, AtMost: days.Zip(x.Given, (cell, g) => cell.AtMost(g!)).Sum()))
-                     .OrderByDescending(x => x.AtMost).ThenBy(x => x.Choice))
+        // The most promising first: what is not worth more by a quick look than the best by a close one needs no close
+        // look.
+        foreach (
+            var (choice, given, atMost) in Enumerable
+                .Range(0, staying[number].Choices.Count)
+                .Where(choice => stays[number] < 0 || stays[number] == choice)
+                .Select(choice =>
+                    (Choice: choice, Given: days.Select(cell => cell.With(staying[number].Choices[choice])).ToArray())
+                )
+                .Where(x => x.Given.All(g => g is not null))
+                .Select(x => (x.Choice, x.Given, AtMost: days.Zip(x.Given, (cell, g) => cell.AtMost(g!)).Sum()))
+                .OrderByDescending(x => x.AtMost)
+                .ThenBy(x => x.Choice)
+        )
         {
             if (priced.Count >= ChoicesARound && atMost <= priced.Max(x => x.Days.Sum(d => d.AtMost)))
             {
                 break;
             }
 
-            priced.Add((choice, days.Zip(given).AsParallel().AsOrdered().Select(x => x.First.Best(prices, x.Second!)).ToArray()));
+            priced.Add(
+                (
+                    choice,
+                    days.Zip(given).AsParallel().AsOrdered().Select(x => x.First.Best(prices, x.Second!)).ToArray()
+                )
+            );
         }
 
-        foreach (var (choice, best, worth) in priced.Select(x => (x.Choice, x.Days, Worth: x.Days.Sum(d => d.Worth)))
-                     .OrderByDescending(x => x.Worth).ThenBy(x => x.Choice).Take(ChoicesARound))
+        foreach (
+            var (choice, best, worth) in priced
+                .Select(x => (x.Choice, x.Days, Worth: x.Days.Sum(d => d.Worth)))
+                .OrderByDescending(x => x.Worth)
+                .ThenBy(x => x.Choice)
+                .Take(ChoicesARound)
+        )
         {
             // Once a choice is fixed its days are priced each by itself.
             var helps = stays[number] >= 0 || worth + master.OfStaying(number) > Small(worth);
@@ -224,12 +277,19 @@ public sealed class WeekColumns : IDisposable
     private Column? ColumnOf(CellOfWays cell, PlanState plan)
     {
         var of = problem.Cells[cell.Index];
-        int[] there = [.. Enumerable.Range(of.FirstSlot, of.Offers).Select(s => plan.Uses[s]).Where(u => u >= 0)
-            .Select(u => Array.FindIndex(cell.Ways, w => w.Uses.Any(x => x.Index == u)))];
+        int[] there =
+        [
+            .. Enumerable
+                .Range(of.FirstSlot, of.Offers)
+                .Select(s => plan.Uses[s])
+                .Where(u => u >= 0)
+                .Select(u => Array.FindIndex(cell.Ways, w => w.Uses.Any(x => x.Index == u))),
+        ];
         return there.Length != cell.Offers || there.Contains(-1) ? null : cell.Make(there);
     }
 
-    /// <summary>What lies in a cell of a plan, where the plan fills it, under every choice of what stays that it holds.</summary>
+    /// <summary>What lies in a cell of a plan, where the plan fills it, under every choice of what stays that it
+    /// holds.</summary>
     private void Begin(CellOfWays cell, PlanState plan)
     {
         if (ColumnOf(cell, plan) is not { } column)
@@ -243,7 +303,9 @@ public sealed class WeekColumns : IDisposable
             return;
         }
 
-        foreach (var choice in Enumerable.Range(0, stay.Choices.Count).Where(k => stay.Choices[k].All(column.Ways.Contains)))
+        foreach (
+            var choice in Enumerable.Range(0, stay.Choices.Count).Where(k => stay.Choices[k].All(column.Ways.Contains))
+        )
         {
             master.Add(column, choice);
         }
