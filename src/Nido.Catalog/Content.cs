@@ -1,3 +1,4 @@
+using Nido.Core;
 using Nido.Core.Allergens;
 using Nido.Core.Cupboard;
 using Nido.Core.Group.Steps;
@@ -41,6 +42,9 @@ public sealed record Content(
     /// <summary>Every way to make a material of others.</summary>
     public IReadOnlyList<MakeFrom> MakeFrom { get; init; } = [];
 
+    /// <summary>Languages beside English.</summary>
+    public IReadOnlyList<Tongue> Tongues { get; init; } = [];
+
     private readonly Dictionary<string, Material> byId = Materials.ToDictionary(m => m.Id);
 
     private Lazy<EnglishSounds>? english;
@@ -50,6 +54,10 @@ public sealed record Content(
 
     /// <summary>The material with this id, or null.</summary>
     public Material? Material(string id) => byId.GetValueOrDefault(id);
+
+    /// <summary>A language by its two letters, or null.</summary>
+    public Tongue? Tongue(string language) =>
+        language == "en" ? Core.Tongue.English : Tongues.FirstOrDefault(t => t.Language == language);
 
     /// <summary>The theme with this id, or null.</summary>
     public Theme? Theme(string id) => Themes.FirstOrDefault(t => t.Id == id);

@@ -74,6 +74,18 @@ internal sealed class ContentFile
         return otherwise ?? "";
     }
 
+    /// <summary>A text with the blanks it begins and ends with.</summary>
+    public string Verbatim(string key)
+    {
+        if (Value(key) is YamlScalarNode { Value: { Length: > 0 } text })
+        {
+            return text;
+        }
+
+        Refuse(key, $"`{key}` is missing or empty");
+        return "";
+    }
+
     public double? Number(string key)
     {
         if (Value(key) is not YamlScalarNode scalar)

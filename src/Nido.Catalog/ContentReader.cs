@@ -22,6 +22,7 @@ public static class ContentReader
         var questions = Each(folder, "questions", problems, f => QuestionReader.Read(f, book));
         var themes = Each(folder, "themes", problems, ThemeOf);
         var differences = Each(folder, "differences", problems, DifferenceReader.Read);
+        var tongues = Each(folder, "tongues", problems, TongueReader.Read);
         var byId = ladders.ToDictionary(l => l.Id);
         LadderReader.NeedsStandOnLadders(byId, differences, problems);
         var known = materials.Select(m => m.Id).ToHashSet();
@@ -59,6 +60,7 @@ public static class ContentReader
                 Allergens = book,
                 Questions = [.. questions.OrderBy(q => q.Order)],
                 MakeFrom = makeFrom,
+                Tongues = tongues,
             },
             problems
         );

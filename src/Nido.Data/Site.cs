@@ -1,5 +1,6 @@
 using Microsoft.Data.Sqlite;
 using Microsoft.EntityFrameworkCore;
+using Nido.Core;
 using Nido.Core.Allergens;
 using Nido.Data.Backups;
 using Nido.Data.Demo;
@@ -56,23 +57,23 @@ public static class Site
         return error.SqliteErrorCode switch
         {
             SQLitePCL.raw.SQLITE_FULL => new(
-                "The disk is full.",
-                "Nothing was changed. Make room on the disk, then do it again.",
+                $"The disk is full.",
+                $"Nothing was changed. Make room on the disk, then do it again.",
                 error
             ),
             SQLitePCL.raw.SQLITE_READONLY or SQLitePCL.raw.SQLITE_CANTOPEN or SQLitePCL.raw.SQLITE_PERM => new(
                 $"The file {folder.File} cannot be written to.",
-                "Nothing was changed. Give its owner the right to write to it and to its folder.",
+                $"Nothing was changed. Give its owner the right to write to it and to its folder.",
                 error
             ),
             SQLitePCL.raw.SQLITE_BUSY or SQLitePCL.raw.SQLITE_LOCKED => new(
-                "Another program holds the file of the house.",
-                "Nothing was changed. Close that program, then do it again.",
+                $"Another program holds the file of the house.",
+                $"Nothing was changed. Close that program, then do it again.",
                 error
             ),
             SQLitePCL.raw.SQLITE_IOERR => new(
-                "The disk did not take it.",
-                "Nothing was changed. Look whether the disk is full or failing, then do it again.",
+                $"The disk did not take it.",
+                $"Nothing was changed. Look whether the disk is full or failing, then do it again.",
                 error
             ),
             SQLitePCL.raw.SQLITE_CORRUPT or SQLitePCL.raw.SQLITE_NOTADB => new(
@@ -81,8 +82,8 @@ public static class Site
                 error
             ),
             _ => new(
-                "The file of the house could not be used.",
-                "Nothing was changed. Try again; if it stays, the log of the house says more.",
+                $"The file of the house could not be used.",
+                $"Nothing was changed. Try again; if it stays, the log of the house says more.",
                 error
             ),
         };
@@ -117,7 +118,7 @@ public static class Site
         {
             throw new SiteException(
                 $"The file {folder.File} was written by a newer Nido ({newer}).",
-                "Open it with that version; this one would not understand all of it. Nothing was changed."
+                $"Open it with that version; this one would not understand all of it. Nothing was changed."
             );
         }
 
@@ -137,10 +138,11 @@ public static class Site
         }
     }
 
-    private static string NewestBackup(SiteFolder folder) =>
+    private static Said NewestBackup(SiteFolder folder) =>
         Backup.Newest(folder) is { } newest
-            ? $"The newest backup is {newest}. Bring it back with: ./nido restore {newest}. What is here now is kept aside."
-            : "There is no backup beside it. Move it away to begin a new house, or put back a copy of your own.";
+            ? (Said)
+                $"The newest backup is {newest}. Bring it back with: ./nido restore {newest}. What is here now is kept aside."
+            : $"There is no backup beside it. Move it away to begin a new house, or put back a copy of your own.";
 
     /// <summary>
     /// Reads the words a site holds for allergies with the vocabulary: what maps to an allergen becomes it, what does

@@ -32,7 +32,7 @@ public sealed class SiteFolder : IDisposable
         {
             throw new SiteException(
                 $"{path} is a file.",
-                "NIDO_DATA names a folder: choose another one, or move the file away."
+                $"NIDO_DATA names a folder: choose another one, or move the file away."
             );
         }
 
@@ -55,7 +55,7 @@ public sealed class SiteFolder : IDisposable
         {
             throw new SiteException(
                 $"The folder {path} cannot be written to.",
-                "Give its owner the right to write, or choose another folder with NIDO_DATA.",
+                $"Give its owner the right to write, or choose another folder with NIDO_DATA.",
                 e
             );
         }
@@ -64,8 +64,7 @@ public sealed class SiteFolder : IDisposable
         {
             throw new SiteException(
                 $"Another Nido has {path} open.",
-                "Use that one, or stop it first. A second beside it would show what is no longer so. "
-                    + "(If no Nido runs: is the disk full or read-only?)",
+                $"Use that one, or stop it first. A second beside it would show what is no longer so. (If no Nido runs: is the disk full or read-only?)",
                 e
             );
         }
@@ -73,7 +72,7 @@ public sealed class SiteFolder : IDisposable
         {
             throw new SiteException(
                 $"The folder {path} cannot be used: {e.Message}.",
-                "Is the disk full or read-only? Make room, or choose another folder with NIDO_DATA.",
+                $"Is the disk full or read-only? Make room, or choose another folder with NIDO_DATA.",
                 e
             );
         }

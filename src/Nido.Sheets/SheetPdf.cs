@@ -62,13 +62,13 @@ public static class SheetPdf
                 }
 
                 break;
-            case Said said:
+            case Writing said:
                 Say(canvas, said);
                 break;
         }
     }
 
-    private static void Say(SKCanvas canvas, Said said)
+    private static void Say(SKCanvas canvas, Writing said)
     {
         var runs = Lettering.Runs(said.Text, said.Face, said.Size);
         var left = (float)(

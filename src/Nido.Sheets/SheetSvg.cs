@@ -26,7 +26,7 @@ public static class SheetSvg
                 case Drawn drawn:
                     Drawn(text, drawn);
                     break;
-                case Said said:
+                case Writing said:
                     Said(text, said);
                     break;
             }
@@ -56,7 +56,7 @@ public static class SheetSvg
         );
     }
 
-    private static void Said(StringBuilder text, Said said)
+    private static void Said(StringBuilder text, Writing said)
     {
         var runs = Lettering.Runs(said.Text, said.Face, said.Size);
         var left =

@@ -1,5 +1,6 @@
 using Microsoft.AspNetCore.OpenApi;
 using Microsoft.OpenApi;
+using Nido.Core;
 using Nido.Core.Group;
 using Nido.Data.Formats;
 
@@ -17,8 +18,8 @@ public static class OpenApi
                 // Calculators call what is asked Ask and what comes out Answer: told apart by the calculator's name.
                 options.CreateSchemaReferenceId = info =>
                     info.Type.DeclaringType is { } of && OpenApiOptions.CreateDefaultSchemaReferenceId(info) is { } id
-                        ? $"{of.Name}{id}"
-                        : OpenApiOptions.CreateDefaultSchemaReferenceId(info);
+                        ? string.Concat(of.Name, id)
+                    : OpenApiOptions.CreateDefaultSchemaReferenceId(info);
                 options.AddDocumentTransformer(
                     (document, _, _) =>
                     {
@@ -31,6 +32,17 @@ public static class OpenApi
                 options.AddSchemaTransformer(
                     (schema, context, _) =>
                     {
+                        if (context.JsonTypeInfo.Type == typeof(Said))
+                        {
+                            schema.Type = JsonSchemaType.String;
+                            schema.Description = "A sentence, spoken in the language that was asked for.";
+                        }
+
+                        if (context.JsonTypeInfo.ElementType == typeof(Said))
+                        {
+                            schema.Items = new OpenApiSchema { Type = JsonSchemaType.String };
+                        }
+
                         if (context.JsonTypeInfo.Type == typeof(WeekDays))
                         {
                             schema.Type = JsonSchemaType.Array;

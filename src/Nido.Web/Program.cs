@@ -99,6 +99,7 @@ services.ConfigureHttpJsonOptions(options =>
         options.SerializerOptions.Converters.Add(converter);
     }
 
+    options.SerializerOptions.Converters.Add(new Speaking.Json());
     options.SerializerOptions.NumberHandling = System.Text.Json.Serialization.JsonNumberHandling.Strict;
 });
 if (builder.Configuration.GetValue("Nido:Night", true))
@@ -127,6 +128,7 @@ app.UseSerilogRequestLogging(options =>
             new("Elapsed", new ScalarValue(elapsed)),
         ];
 });
+app.UseSpeaking(app.Services.GetRequiredService<Content>());
 app.UseExceptionHandler();
 app.UseStatusCodePages();
 app.UseOwnHeaders();
@@ -241,7 +243,7 @@ catch (IOException e)
     return Faults.Tell(
         new(
             $"Another program answers at {builder.Configuration["urls"] ?? "this address"} already.",
-            "Stop it, or choose another port with NIDO_PORT."
+            $"Stop it, or choose another port with NIDO_PORT."
         )
     );
 }

@@ -20,11 +20,10 @@ public static class AllergyEntry
     }
 
     /// <summary>The question a near miss is asked back with, and the way out.</summary>
-    public static string DidYouMean(ReadWord near, AllergenBook book)
+    public static Said DidYouMean(ReadWord near, AllergenBook book)
     {
         ArgumentNullException.ThrowIfNull(near);
         ArgumentNullException.ThrowIfNull(book);
-        return $"\u201c{near.Word}\u201d is no allergen Nido knows. Did you mean {string.Join(" or ", near.DidYouMean.Select(a => book.NameOf(a)))}? "
-            + "If so, write that; if not, keep the word among unknownAllergies and say which materials hold it.";
+        return $"\u201c{near.Word}\u201d is no allergen Nido knows. Did you mean {near.DidYouMean.Select(a => book.NameOf(a)):or}? If so, write that; if not, keep the word among unknownAllergies and say which materials hold it.";
     }
 }

@@ -5,7 +5,7 @@ namespace Nido.Core.Cupboard;
 /// <param name="SendBy">Last day to send the note.</param>
 /// <param name="Expected">Things expected by then.</param>
 /// <param name="Trace">In words.</param>
-public sealed record AskFamilies(int Weeks, DateOnly SendBy, double Expected, IReadOnlyList<string> Trace)
+public sealed record AskFamilies(int Weeks, DateOnly SendBy, double Expected, IReadOnlyList<Said> Trace)
 {
     /// <summary>Things a household brings in a week; common practice, to be seen anew in every house.</summary>
     public const double UsualEach = 2;
@@ -27,7 +27,7 @@ public sealed record AskFamilies(int Weeks, DateOnly SendBy, double Expected, IR
             send,
             households * each * weeks,
             [
-                $"{households} households × {each:0.#} a week × {weeks} {(weeks == 1 ? "week" : "weeks")} = {households * each * weeks:0.#}, and {missing:0.##} are missing",
+                $"{households} households × {each:0.#} a week × {weeks} {weeks:week|weeks} = {households * each * weeks:0.#}, and {missing:0.##} are missing",
             ]
         );
     }

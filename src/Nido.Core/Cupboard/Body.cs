@@ -23,14 +23,14 @@ public sealed record Body(Shape Shape, double Length, double Width, double Heigh
         };
 
     /// <summary>Size in words: 40 × 30 × 20 mm, ⌀ 25 mm.</summary>
-    public string InWords =>
+    public Said InWords =>
         (IsMeasured, Shape) switch
         {
-            (false, _) => "size not known",
+            (false, _) => $"size not known",
             (_, Shape.Sphere) => $"⌀ {Width:0.#} mm",
             (_, Shape.Disc) => $"⌀ {Width:0.#} mm, {Height:0.#} mm thick",
             (_, Shape.Rod) => $"{Length:0.#} mm long, ⌀ {Width:0.#} mm",
             (_, Shape.Box) => $"{Length:0.#} × {Width:0.#} × {Height:0.#} mm",
-            _ => "loose",
+            _ => $"loose",
         };
 }

@@ -33,14 +33,14 @@ public sealed class GoesWith(IReadOnlyDictionary<string, PairTable> tables)
     /// <param name="with">Joiner, marker, tool or part.</param>
     /// <param name="on">What it is done to.</param>
     /// <param name="sticks">Sticks that meet in the busiest joint, where joints are asked about.</param>
-    public (Suits Suits, string? Reason) Check(PairKind kind, Material with, Material on, int sticks = 0)
+    public (Suits Suits, Said? Reason) Check(PairKind kind, Material with, Material on, int sticks = 0)
     {
         ArgumentNullException.ThrowIfNull(with);
         ArgumentNullException.ThrowIfNull(on);
         return kind switch
         {
-            PairKind.Holds => Table("joiners", with.Fitting.Joins, with, on, "hold"),
-            PairKind.Shows => Table("markers", with.Fitting.Marks, with, on, "show"),
+            PairKind.Holds => Table("joiners", with.Fitting.Joins, with, on),
+            PairKind.Shows => Table("markers", with.Fitting.Marks, with, on),
             PairKind.Cuts => Cuts(with, on),
             PairKind.Threads => Threads(with, on),
             PairKind.Punches => Punches(with, on),
@@ -50,7 +50,7 @@ public sealed class GoesWith(IReadOnlyDictionary<string, PairTable> tables)
         };
     }
 
-    private (Suits, string?) Table(string table, string? row, Material with, Material on, string verb)
+    private (Suits, Said?) Table(string table, string? row, Material with, Material on)
     {
         if (row is null || !tables.TryGetValue(table, out var rows))
         {
@@ -58,30 +58,33 @@ public sealed class GoesWith(IReadOnlyDictionary<string, PairTable> tables)
         }
 
         var (suits, surface) = rows.Of(row, on);
-        return suits switch
+        var why = Said.Word(surface ?? "");
+        return (suits, table) switch
         {
-            Suits.No => (suits, $"{with.Name} will not {verb} on {on.Name}: {surface}"),
-            Suits.Barely => (suits, $"{with.Name} barely {verb}s on {on.Name}: {surface}"),
+            (Suits.No, "joiners") => (suits, $"{with.Name} will not hold on {on.Name}: {why}"),
+            (Suits.No, _) => (suits, $"{with.Name} will not show on {on.Name}: {why}"),
+            (Suits.Barely, "joiners") => (suits, $"{with.Name} barely holds on {on.Name}: {why}"),
+            (Suits.Barely, _) => (suits, $"{with.Name} barely shows on {on.Name}: {why}"),
             _ => (suits, null),
         };
     }
 
     /// <summary>Thickness × resistance against what the tool cuts; the last quarter goes only just.</summary>
-    private static (Suits, string?) Cuts(Material tool, Material stuff)
+    private static (Suits, Said?) Cuts(Material tool, Material stuff)
     {
         var asked = stuff.Height * Resistance(stuff);
         return tool.Fitting.CutsUpTo is not { } most || asked <= 0.75 * most ? (Suits.Yes, null)
-            : asked <= most ? (Suits.Barely, $"{stuff.Name} are nearly too thick for {tool.Name}")
+            : asked <= most ? (Suits.Barely, (Said)$"{stuff.Name} are nearly too thick for {tool.Name}")
             : (
                 Suits.No,
-                $"{stuff.Name} are too thick for {tool.Name}: {asked:0.##} mm of paper, it cuts {most:0.##} mm"
+                (Said)$"{stuff.Name} are too thick for {tool.Name}: {asked:0.##} mm of paper, it cuts {most:0.##} mm"
             );
     }
 
     private static double Resistance(Material stuff) =>
         Resistances.Where(r => stuff.Tags.Contains(r.Tag)).Select(r => r.Factor).DefaultIfEmpty(1).Max();
 
-    private static (Suits, string?) Threads(Material lace, Material thing)
+    private static (Suits, Said?) Threads(Material lace, Material thing)
     {
         if (thing.Hole is not { } hole || lace.Width <= 0)
         {
@@ -90,13 +93,14 @@ public sealed class GoesWith(IReadOnlyDictionary<string, PairTable> tables)
 
         var ratio = hole / lace.Width;
         return ratio < Tight
-                ? (Suits.No, $"{lace.Name} of {lace.Width:0.#} mm will not go through a hole of {hole:0.#} mm")
-            : ratio < Snug ? (Suits.Barely, $"{lace.Name} go snugly: a hole of {hole:0.#} mm for {lace.Width:0.#} mm")
+                ? (Suits.No, (Said)$"{lace.Name} of {lace.Width:0.#} mm will not go through a hole of {hole:0.#} mm")
+            : ratio < Snug
+                ? (Suits.Barely, (Said)$"{lace.Name} go snugly: a hole of {hole:0.#} mm for {lace.Width:0.#} mm")
             : (Suits.Yes, null);
     }
 
     /// <summary>A hole is wanted in the middle; a punch that reaches only the edge leaves it there.</summary>
-    private static (Suits, string?) Punches(Material punch, Material stuff)
+    private static (Suits, Said?) Punches(Material punch, Material stuff)
     {
         var cut = Cuts(punch, stuff);
         return cut.Item1 == Suits.Yes && punch.Fitting.Reach is { } reach && stuff.Width / 2 > reach
@@ -107,21 +111,22 @@ public sealed class GoesWith(IReadOnlyDictionary<string, PairTable> tables)
             : cut;
     }
 
-    private static (Suits, string?) Drives(Material driver, Material screw) =>
+    private static (Suits, Said?) Drives(Material driver, Material screw) =>
         driver.Fitting.Drive is { } d && screw.Fitting.Drive is { } s && d != s
-            ? (Suits.No, $"{driver.Name} are for a {d} head, {screw.Name} have a {s} head")
+            ? (Suits.No, (Said)$"{driver.Name} are for a {Said.Word(d)} head, {screw.Name} have a {Said.Word(s)} head")
             : (Suits.Yes, null);
 
-    private static (Suits, string?) ScrewsInto(Material screw, Material board) =>
+    private static (Suits, Said?) ScrewsInto(Material screw, Material board) =>
         board.Height > 0 && screw.Length > board.Height - UnderBoard
             ? (
                 Suits.No,
-                $"{screw.Name} of {screw.Length:0.#} mm would come through {board.Name} of {board.Height:0.#} mm; {UnderBoard:0} mm must stay"
+                (Said)
+                    $"{screw.Name} of {screw.Length:0.#} mm would come through {board.Name} of {board.Height:0.#} mm; {UnderBoard:0} mm must stay"
             )
             : (Suits.Yes, null);
 
-    private static (Suits, string?) Joins(Material joint, int sticks) =>
+    private static (Suits, Said?) Joins(Material joint, int sticks) =>
         joint.Fitting.HoldsSticks is { } most && sticks > most
-            ? (Suits.No, $"{sticks} sticks meet in a joint; {joint.Name} hold {most}")
+            ? (Suits.No, (Said)$"{sticks} sticks meet in a joint; {joint.Name} hold {most}")
             : (Suits.Yes, null);
 }

@@ -82,5 +82,5 @@ public sealed record Material(
     public bool IsCounted => Unit is MaterialUnit.Piece or MaterialUnit.Sheet;
 
     /// <summary>Size in words.</summary>
-    public string SizeInWords => Shape == Shape.Loose && Density is { } d ? $"loose, {d:0.##} g a mL" : Body.InWords;
+    public Said SizeInWords => Shape == Shape.Loose && Density is { } d ? $"loose, {d:0.##} g a mL" : Body.InWords;
 }

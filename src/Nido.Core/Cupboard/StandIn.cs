@@ -4,4 +4,4 @@ namespace Nido.Core.Cupboard;
 /// <param name="Material">The material.</param>
 /// <param name="Score">0–100.</param>
 /// <param name="Reasons">What the score is made of, in words.</param>
-public sealed record StandIn(Material Material, int Score, IReadOnlyList<string> Reasons);
+public sealed record StandIn(Material Material, int Score, IReadOnlyList<Said> Reasons);

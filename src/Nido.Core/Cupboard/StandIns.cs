@@ -7,27 +7,27 @@ public static class StandIns
     /// <param name="material">Candidate.</param>
     /// <param name="needs">What the role asks.</param>
     /// <param name="otherWidth">Width in mm of the material in the role the opening is compared with.</param>
-    public static string? Fails(Material material, RoleNeeds needs, double? otherWidth)
+    public static Said? Fails(Material material, RoleNeeds needs, double? otherWidth)
     {
         if (needs.All.FirstOrDefault(t => !material.Tags.Contains(t)) is { } missing)
         {
-            return $"is not {missing}";
+            return $"is not {Said.Word(missing)}";
         }
 
         if (needs.Any.Count > 0 && !needs.Any.Any(material.Tags.Contains))
         {
-            return $"is none of {string.Join(", ", needs.Any)}";
+            return $"is none of {needs.Any.Select(Said.Word)}";
         }
 
         if (needs.None.FirstOrDefault(material.Tags.Contains) is { } none)
         {
-            return $"is {none}";
+            return $"is {Said.Word(none)}";
         }
 
-        return OutOf(needs.Width, material.Width, "width")
-            ?? OutOf(needs.Length, material.Length, "length")
-            ?? OutOf(needs.Hole, material.Hole ?? 0, "hole")
-            ?? OutOf(needs.Opening, material.Opening ?? 0, "opening")
+        return OutOf(needs.Width, material.Width, $"width")
+            ?? OutOf(needs.Length, material.Length, $"length")
+            ?? OutOf(needs.Hole, material.Hole ?? 0, $"hole")
+            ?? OutOf(needs.Opening, material.Opening ?? 0, $"opening")
             ?? TooNarrow(material, needs, otherWidth);
     }
 
@@ -85,11 +85,14 @@ public static class StandIns
         );
     }
 
-    private static string? OutOf(SizeRange? range, double mm, string what) =>
-        range is null || range.Holds(mm) ? null : $"{what} {mm:0.#} mm, asked {range.Least:0.#}–{range.Most:0.#} mm";
+    private static Said? OutOf(SizeRange? range, double mm, Said what) =>
+        range is null || range.Holds(mm)
+            ? null
+            : (Said)$"{what} {mm:0.#} mm, asked {range.Least:0.#}–{range.Most:0.#} mm";
 
-    private static string? TooNarrow(Material material, RoleNeeds needs, double? otherWidth) =>
+    private static Said? TooNarrow(Material material, RoleNeeds needs, double? otherWidth) =>
         needs.OpeningOver is { } factor && otherWidth is { } width && (material.Opening ?? 0) < factor * width
-            ? $"opening {material.Opening ?? 0:0.#} mm, asked {factor * width:0.#} mm ({factor:0.##} × the {needs.OpeningOverRole})"
+            ? (Said)
+                $"opening {material.Opening ?? 0:0.#} mm, asked {factor * width:0.#} mm ({factor:0.##} × the {needs.OpeningOverRole})"
             : null;
 }

@@ -6,11 +6,9 @@ namespace Nido.Core.Group;
 /// <param name="Children">Expected headcount, 0–100.</param>
 public sealed record ExpectedBand(int FromMonths, int ToMonths, int Children)
 {
-    /// <summary>The band in years, as it is spoken of.</summary>
-    public string Name =>
-        FromMonths % 12 != 0 || ToMonths % 12 != 0 ? $"{FromMonths} to {ToMonths - 1} months"
-        : ToMonths - FromMonths == 12 ? $"age {FromMonths / 12}"
-        : $"ages {FromMonths / 12}–{(ToMonths / 12) - 1}";
+    /// <summary>The band from its youngest to its oldest as ages are written short, years;months: the same in every
+    /// language.</summary>
+    public string Name => $"{Short(FromMonths)}–{Short(ToMonths - 1)}";
 
     /// <summary>The band a stand-in belongs to, by its id.</summary>
     public static string BandOf(string standInId)
@@ -48,4 +46,6 @@ public sealed record ExpectedBand(int FromMonths, int ToMonths, int Children)
                     RunOut = runOut,
                 };
             });
+
+    private static string Short(int months) => $"{months / 12};{months % 12}";
 }

@@ -23,12 +23,12 @@ public static class Ratio
         };
 
     /// <summary>Where the numbers of a table come from.</summary>
-    public static string SourceOf(RatioTable table) =>
+    public static Said SourceOf(RatioTable table) =>
         table switch
         {
-            RatioTable.Own => "the group's own ratio",
-            RatioTable.EnglandEyfs => "England, EYFS statutory framework",
-            _ => "Caring for Our Children standard 1.1.1.2",
+            RatioTable.Own => $"the group's own ratio",
+            RatioTable.EnglandEyfs => $"England, EYFS statutory framework",
+            _ => $"Caring for Our Children standard 1.1.1.2",
         };
 
     /// <summary>Whole adults needed by the group's table and its rule for mixed ages; 0 for no children.</summary>

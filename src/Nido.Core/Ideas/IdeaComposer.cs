@@ -96,7 +96,7 @@ public static class IdeaComposer
                 continue;
             }
 
-            var against = new List<string>();
+            var against = new List<Said>();
             IdeaStep[] steps =
             [
                 .. technique
@@ -137,7 +137,7 @@ public static class IdeaComposer
         StandIn lead,
         Theme theme,
         Matcher match,
-        List<string> against
+        List<Said> against
     )
     {
         var sticks = StepCounts.BusiestJoint(step.Making);
@@ -165,7 +165,7 @@ public static class IdeaComposer
         StandIn lead,
         Matcher match,
         int sticks,
-        List<string> against
+        List<Said> against
     )
     {
         if (index == technique.Roles.Count)
@@ -257,7 +257,7 @@ public static class IdeaComposer
             IEnumerable<StandIn> candidates,
             Dictionary<string, StandIn> bound,
             int sticks,
-            List<string> against
+            List<Said> against
         )
         {
             Pair[] pairs =
@@ -293,7 +293,7 @@ public static class IdeaComposer
                 .ThenByDescending(c => c.Score);
         }
 
-        private (Suits Suits, string? Reason) Check(
+        private (Suits Suits, Said? Reason) Check(
             Pair pair,
             Role role,
             StandIn candidate,

@@ -63,7 +63,7 @@ public sealed record IdeaStep(
         Counted.TryGetValue(role.Name, out var counted) ? counted.Amount : role.Quantity.For(Count, childName);
 
     /// <summary>How a role is counted at this step, in words.</summary>
-    public string EachInWords(Role role, string unit) =>
+    public Said EachInWords(Role role, Said unit) =>
         Counted.TryGetValue(role.Name, out var counted)
             ? $"{counted.Amount:0.##} {unit} each, {counted.Trace}"
             : role.Quantity.InWords(Count, unit);

@@ -54,11 +54,11 @@ public sealed record QuantityRule(QuantityKind Kind, double Factor)
     public static int LettersIn(string name) => Letters.Of(name).Count;
 
     /// <summary>The rule in words, with its amount.</summary>
-    public string InWords(int stepCount, string unit) =>
+    public Said InWords(int stepCount, Said unit) =>
         Kind switch
         {
             QuantityKind.StepCount => $"{Factor * stepCount:0.##} {unit} each",
-            QuantityKind.LettersInName => "one for each letter of the name",
+            QuantityKind.LettersInName => $"one for each letter of the name",
             QuantityKind.SumToStepCount => $"1 + … + {stepCount} = {stepCount * (stepCount + 1) / 2} {unit} each",
             _ => $"{Factor:0.##} {unit} each",
         };

@@ -19,7 +19,7 @@ public static class StepCounts
         ArgumentNullException.ThrowIfNull(material);
         if (role.Loose is { } loose && !material.IsCounted)
         {
-            return new(loose, "measured, not counted");
+            return new(loose, $"measured, not counted");
         }
 
         var rule = role.Quantity;
@@ -27,11 +27,11 @@ public static class StepCounts
         {
             QuantityKind.FrameSticks when Frame(making) is { } f => new(
                 rule.Factor * f.Sticks,
-                $"{making.Frame}: {f.Sticks} sticks between {f.Joints} joints"
+                $"{Said.Word(making.Frame!)}: {f.Sticks} sticks between {f.Joints} joints"
             ),
             QuantityKind.FrameJoints when Frame(making) is { } f => new(
                 rule.Factor * f.Joints,
-                $"{making.Frame}: {f.Joints} joints, {BusiestJoint(making)} sticks in the busiest"
+                $"{Said.Word(making.Frame!)}: {f.Joints} joints, {BusiestJoint(making)} sticks in the busiest"
             ),
             QuantityKind.ArcPieces when making.ArcRadius is { } r && material.Width > 0 => Arc(
                 rule,
@@ -64,7 +64,7 @@ public static class StepCounts
         var rows = ArcRows.Of(new(radius, making.ArcPitch, making.ArcRows, piece.Width, making.ArcGap, 1));
         return new(
             rule.Factor * rows.PerChild,
-            $"half circles of {piece.Width:0.#} mm pieces: {string.Join(" + ", rows.PiecesPerRow)} = {rows.PerChild}"
+            $"half circles of {piece.Width:0.#} mm pieces: {rows.PiecesPerRow:+} = {rows.PerChild}"
         );
     }
 

@@ -51,7 +51,7 @@ public static class Swaps
 
     /// <summary>Why a material cannot stand in a role at a step beside what is bound there already; null where it
     /// can.</summary>
-    public static string? Against(Idea idea, IdeaStep step, Role role, Material candidate, GoesWith goesWith)
+    public static Said? Against(Idea idea, IdeaStep step, Role role, Material candidate, GoesWith goesWith)
     {
         ArgumentNullException.ThrowIfNull(goesWith);
         var needs = NeedsOf(idea, step, role);
@@ -74,7 +74,7 @@ public static class Swaps
     }
 
     /// <summary>Whether what is bound to another role still holds the new material: a dish its piece.</summary>
-    private static string? NeedsAround(Idea idea, IdeaStep step, Role changed, Role around, Material candidate)
+    private static Said? NeedsAround(Idea idea, IdeaStep step, Role changed, Role around, Material candidate)
     {
         var needs = NeedsOf(idea, step, around);
         return needs.OpeningOverRole == changed.Name && step.Bindings.TryGetValue(around.Name, out var bound)

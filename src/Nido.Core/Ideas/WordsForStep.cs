@@ -14,12 +14,12 @@ public static class WordsForStep
     /// <param name="step">Number on it.</param>
     /// <param name="words">Words of the theme, sorted for its letter.</param>
     /// <param name="theme">The theme.</param>
-    public static string? Of(string ladder, int step, IReadOnlyList<WordSort.Sorted> words, Ideas.Theme theme)
+    public static Said? Of(string ladder, int step, IReadOnlyList<WordSort.Sorted> words, Ideas.Theme theme)
     {
         ArgumentNullException.ThrowIfNull(words);
         ArgumentNullException.ThrowIfNull(theme);
-        string? List(IEnumerable<WordSort.Sorted> of) =>
-            of.Select(w => w.Word).Take(Most).ToArray() is { Length: > 0 } some ? string.Join(", ", some) : null;
+        Said? List(IEnumerable<WordSort.Sorted> of) =>
+            of.Select(w => w.Word).Take(Most).ToArray() is { Length: > 0 } some ? (Said)$"{some}" : null;
         var clear = words.Where(w => w.Fit == LetterFit.Clear).ToArray();
         var misleading = words.Where(w => w.Fit is LetterFit.Hidden or LetterFit.OtherSound).ToArray();
         return (ladder, step) switch
@@ -44,20 +44,20 @@ public static class WordsForStep
         };
     }
 
-    private static string? Beats(IReadOnlyList<WordSort.Sorted> words)
+    private static Said? Beats(IReadOnlyList<WordSort.Sorted> words)
     {
-        string[] byBeats =
+        Said[] byBeats =
         [
             .. words
                 .Where(w => w.Said is not null)
                 .GroupBy(w => w.Said!.Syllables)
                 .OrderBy(g => g.Key)
-                .Select(g => $"{g.Key}: {string.Join(", ", g.Take(3).Select(w => w.Word))}"),
+                .Select(g => (Said)$"{g.Key}: {g.Take(3).Select(w => w.Word)}"),
         ];
-        return byBeats.Length == 0 ? null : string.Join("; ", byBeats);
+        return byBeats.Length == 0 ? null : Said.Join("; ", byBeats);
     }
 
-    private static string? Rhymes(IReadOnlyList<WordSort.Sorted> words)
+    private static Said? Rhymes(IReadOnlyList<WordSort.Sorted> words)
     {
         string[] pairs =
         [
@@ -68,6 +68,6 @@ public static class WordsForStep
                 .Take(4)
                 .Select(p => $"{p[0]} – {p[1]}"),
         ];
-        return pairs.Length == 0 ? null : string.Join(", ", pairs);
+        return pairs.Length == 0 ? null : (Said)$"{pairs}";
     }
 }

@@ -34,7 +34,7 @@ public static class ArcRows
         IReadOnlyList<double> GuideLineLengths,
         int PerChild,
         int Total,
-        IReadOnlyList<string> Trace
+        IReadOnlyList<Said> Trace
     );
 
     /// <summary>Counts the rows.</summary>
@@ -79,10 +79,11 @@ public static class ArcRows
             [
                 .. radii.Select(
                     (r, k) =>
-                        $"Row {k + 1}: half a circle of radius {r:0.#} mm is π × {r:0.#} = {Math.PI * r:0.#} mm; ({Math.PI * r:0.#} + {gap:0.#}) / ({size:0.#} + {gap:0.#}) gives {pieces[k]} pieces"
+                        (Said)
+                            $"Row {k + 1}: half a circle of radius {r:0.#} mm is π × {r:0.#} = {Math.PI * r:0.#} mm; ({Math.PI * r:0.#} + {gap:0.#}) / ({size:0.#} + {gap:0.#}) gives {pieces[k]} pieces"
                 ),
-                $"{string.Join(" + ", pieces)} = {each} on one sheet{(ask.SamplePerRow ? $", {rows} of them glued beforehand, so {perChild} for a child to place" : "")}",
-                $"{each} × {children} children{(spare > 0 ? $" and {spare:0.#}% spare" : "")} = {total}",
+                $"{pieces:+} = {each} on one sheet{Said.When(ask.SamplePerRow, $", {rows} of them glued beforehand, so {perChild} for a child to place")}",
+                $"{each} × {children} children{Said.When(spare > 0, $" and {spare:0.#}% spare")} = {total}",
             ]
         );
     }

@@ -18,7 +18,7 @@ public static class ContainerCapacity
     /// <param name="Fewest">Poured loosely.</param>
     /// <param name="Most">Shaken down.</param>
     /// <param name="Trace">In words.</param>
-    public sealed record Answer(int Fewest, int Most, IReadOnlyList<string> Trace);
+    public sealed record Answer(int Fewest, int Most, IReadOnlyList<Said> Trace);
 
     /// <summary>Divides the container by the piece.</summary>
     public static Answer Of(Ask ask)

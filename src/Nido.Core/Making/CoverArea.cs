@@ -25,7 +25,7 @@ public static class CoverArea
     /// <param name="Fewest">Laid loosely.</param>
     /// <param name="Most">Laid closely.</param>
     /// <param name="Trace">In words.</param>
-    public sealed record Answer(int Fewest, int Most, IReadOnlyList<string> Trace);
+    public sealed record Answer(int Fewest, int Most, IReadOnlyList<Said> Trace);
 
     /// <summary>Divides the patch by the piece.</summary>
     public static Answer Of(Ask ask)

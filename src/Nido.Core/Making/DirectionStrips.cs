@@ -19,7 +19,7 @@ public static class DirectionStrips
         IReadOnlyList<IReadOnlyList<string>> Strips,
         IReadOnlyDictionary<string, int> Counts,
         int Pieces,
-        IReadOnlyList<string> Trace
+        IReadOnlyList<Said> Trace
     );
 
     /// <summary>Draws the strips.</summary>
@@ -49,7 +49,7 @@ public static class DirectionStrips
             count * length,
             [
                 $"{directions.Count}^{length} = {possible:#,0} strips are possible; {count} different ones are drawn",
-                $"{count} × {length} = {count * length} arrows: {string.Join(", ", counts.Select(c => $"{c.Value} {c.Key}"))}",
+                $"{count} × {length} = {count * length} arrows: {counts.Select(c => (Said)$"{c.Value} {Said.Word(c.Key)}")}",
             ]
         );
     }

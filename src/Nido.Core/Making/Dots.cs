@@ -41,7 +41,7 @@ public static class Dots
         int Total,
         bool Fits,
         IReadOnlyList<Card> Layout,
-        IReadOnlyList<string> Trace
+        IReadOnlyList<Said> Trace
     );
 
     /// <summary>Lays out the dots.</summary>
@@ -73,13 +73,13 @@ public static class Dots
             cards.All(c => c.Fits),
             cards,
             [
-                $"{string.Join(" + ", numerals)} = {perSet} dots a set{(sets > 1 ? $", {perSet * sets} for {sets} sets" : "")}",
+                $"{numerals:+} = {perSet} dots a set{Said.When(sets > 1, $", {perSet * sets} for {sets} sets")}",
                 ask.PunchReach is { } r
-                    ? $"The punch reaches {r:0.#} mm in, so all dots lie along the edges"
-                    : "To six as on dice, rows of five above",
+                    ? (Said)$"The punch reaches {r:0.#} mm in, so all dots lie along the edges"
+                    : $"To six as on dice, rows of five above",
                 cards.All(c => c.Fits)
-                    ? "Every card has room"
-                    : $"No room on the card for {string.Join(", ", cards.Where(c => !c.Fits).Select(c => c.Numeral))}: take a larger card, smaller dots or a smaller gap",
+                    ? (Said)$"Every card has room"
+                    : $"No room on the card for {cards.Where(c => !c.Fits).Select(c => c.Numeral)}: take a larger card, smaller dots or a smaller gap",
             ]
         );
     }

@@ -13,7 +13,7 @@ public static class FillToNumber
     /// <param name="PerChild">Sum of the labels.</param>
     /// <param name="Total">Pieces for everyone with spare.</param>
     /// <param name="Trace">In words.</param>
-    public sealed record Answer(int PerChild, int Total, IReadOnlyList<string> Trace);
+    public sealed record Answer(int PerChild, int Total, IReadOnlyList<Said> Trace);
 
     /// <summary>Adds up the labels.</summary>
     public static Answer Of(Ask ask)
@@ -32,8 +32,8 @@ public static class FillToNumber
             labels.Sum(),
             total,
             [
-                $"{string.Join(" + ", labels)} = {labels.Sum()}",
-                $"{labels.Sum()} × {children}{(spare > 0 ? $" and {spare:0.#}% spare" : "")} = {total}",
+                $"{labels:+} = {labels.Sum()}",
+                $"{labels.Sum()} × {children}{Said.When(spare > 0, $" and {spare:0.#}% spare")} = {total}",
             ]
         );
     }

@@ -39,7 +39,7 @@ public static class FitsThrough
     /// <param name="Clearance">Room at the tightest place in the best turn, mm; below 0 what is lacking.</param>
     /// <param name="Turn">How it goes: any way, end first, edge first, flat, slanting, squeezed.</param>
     /// <param name="Trace">In words.</param>
-    public sealed record Answer(bool Passes, double Clearance, string Turn, IReadOnlyList<string> Trace);
+    public sealed record Answer(bool Passes, double Clearance, string Turn, IReadOnlyList<Said> Trace);
 
     /// <summary>Tries every straight turn.</summary>
     public static Answer Of(Ask ask)
@@ -64,11 +64,13 @@ public static class FitsThrough
             Need.Round(clearance),
             words,
             [
-                $"{Words(piece)} into {(opening.Shape == "round" ? $"a round opening of {opening.Diameter:0.#} mm" : $"a slot of {opening.Width:0.#} × {opening.Height:0.#} mm")}",
+                opening.Shape == "round"
+                    ? (Said)$"{Words(piece)} into a round opening of {opening.Diameter:0.#} mm"
+                    : $"{Words(piece)} into a slot of {opening.Width:0.#} × {opening.Height:0.#} mm",
                 passes
-                    ? $"It goes through {words}, with {clearance:0.#} mm to spare"
-                    : $"It does not go through: {-clearance:0.#} mm are lacking even {turn}",
-                .. piece.Soft && squeezed ? (string[])["Soft: counted as squeezed to half, a convention of ours"] : [],
+                    ? (Said)$"It goes through {Said.Word(words)}, with {clearance:0.#} mm to spare"
+                    : $"It does not go through: {-clearance:0.#} mm are lacking even {Said.Word(turn)}",
+                .. piece.Soft && squeezed ? (Said[])[$"Soft: counted as squeezed to half, a convention of ours"] : [],
             ]
         );
     }
@@ -119,7 +121,7 @@ public static class FitsThrough
     {
         if (piece is null)
         {
-            throw Need.Refused(field, "nothing", "a piece with its shape and size is wanted");
+            throw Need.Refused(field, "nothing", $"a piece with its shape and size is wanted");
         }
 
         Need.OneOf($"{field}.shape", piece.Shape, "sphere", "box", "rod", "disc");
@@ -147,7 +149,7 @@ public static class FitsThrough
     {
         if (opening is null)
         {
-            throw Need.Refused(field, "nothing", "an opening with its shape and size is wanted");
+            throw Need.Refused(field, "nothing", $"an opening with its shape and size is wanted");
         }
 
         if (Need.OneOf($"{field}.shape", opening.Shape, "round", "slot") == "round")
@@ -183,8 +185,8 @@ public static class FitsThrough
         };
 
     /// <summary>The piece in words.</summary>
-    internal static string Words(Piece p) =>
-        $"{p.Name ?? p.Shape} {new Body(
+    internal static Said Words(Piece p) =>
+        $"{(p.Name is { } name ? Said.Name(name) : Said.Word(p.Shape))} {new Body(
         p.Shape switch { "sphere" => Shape.Sphere, "rod" => Shape.Rod, "disc" => Shape.Disc, _ => Shape.Box },
         p.Length, p.Shape == "box" ? p.Width : p.Diameter, p.Height).InWords}";
 }

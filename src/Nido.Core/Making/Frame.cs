@@ -59,7 +59,7 @@ public static class Frame
         bool IsFlat,
         IReadOnlyList<double[]> Points,
         IReadOnlyList<int[]> Lines,
-        IReadOnlyList<string> Trace
+        IReadOnlyList<Said> Trace
     );
 
     /// <summary>Counts, braces and tips the frame.</summary>
@@ -209,7 +209,11 @@ public static class Frame
 
         if (axes.Count < 2)
         {
-            throw Need.Refused("joints", "all on one line", "a frame needs joints that do not all lie on one line");
+            throw Need.Refused(
+                "joints",
+                (Said)$"all on one line",
+                $"a frame needs joints that do not all lie on one line"
+            );
         }
 
         return axes.Count == 3
@@ -310,7 +314,7 @@ public static class Frame
 
     private static double Distance(double[] a, double[] b) => Math.Sqrt(a.Zip(b, (x, y) => (x - y) * (x - y)).Sum());
 
-    private static string[] Words(
+    private static Said[] Words(
         int v,
         int e,
         int free,
@@ -323,19 +327,20 @@ public static class Frame
         double tip
     ) =>
         [
-            $"{v} joints and {e} sticks{(count > 1 ? $" a frame; {v * count} and {e * count} for {count}" : "")}",
+            $"{v} joints and {e} sticks{Said.When(count > 1, $" a frame; {v * count} and {e * count} for {count}")}",
             flat
-                ? $"Flat: it stands still in its plane with 2 × {v} − 3 = {free} independent sticks; these {e} give {rank}"
-                : $"It stands still with 3 × {v} − 6 = {free} independent sticks (Maxwell 1864); these {e} give {rank}{(rank < Math.Min(e, free) ? ", some of them say the same twice" : "")}",
+                ? (Said)
+                    $"Flat: it stands still in its plane with 2 × {v} − 3 = {free} independent sticks; these {e} give {rank}"
+                : $"It stands still with 3 × {v} − 6 = {free} independent sticks (Maxwell 1864); these {e} give {rank}{Said.When(rank < Math.Min(e, free), $", some of them say the same twice")}",
             braces.Count == 0
-                ? "No brace is needed"
-                : $"{free} − {rank} = {braces.Count} braces, the shortest that help: {string.Join(", ", braces.GroupBy(b => b.Length).Select(g => $"{g.Count()} of {g.Key:0.#} mm"))}",
+                ? (Said)$"No brace is needed"
+                : $"{free} − {rank} = {braces.Count} braces, the shortest that help: {braces.GroupBy(b => b.Length).Select(g => (Said)$"{g.Count()} of {g.Key:0.#} mm")}",
             .. straws is { } s
-                ? (string[])[$"{s} straws for sticks and braces{(count > 1 ? $" of {count} frames" : "")}"]
+                ? (Said[])[$"{s} straws for sticks and braces{Said.When(count > 1, $" of {count} frames")}"]
                 : [],
-            .. crowded.Length > 0 ? (string[])[$"Crowded joints: {string.Join(", ", crowded)}"] : [],
+            .. crowded.Length > 0 ? (Said[])[$"Crowded joints: {crowded}"] : [],
             tip > 0
-                ? $"It can be tipped by {tip:0}° before it falls"
-                : "It stands on fewer than three joints and falls over",
+                ? (Said)$"It can be tipped by {tip:0}° before it falls"
+                : $"It stands on fewer than three joints and falls over",
         ];
 }

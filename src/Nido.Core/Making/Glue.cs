@@ -14,7 +14,7 @@ public static class Glue
     /// <param name="MlEach">πw²/8 × L / 1000, mL.</param>
     /// <param name="Ml">For all copies with spare, mL.</param>
     /// <param name="Trace">In words.</param>
-    public sealed record Answer(double MlEach, double Ml, IReadOnlyList<string> Trace);
+    public sealed record Answer(double MlEach, double Ml, IReadOnlyList<Said> Trace);
 
     /// <summary>Works out the volume.</summary>
     public static Answer Of(Ask ask)
@@ -31,7 +31,7 @@ public static class Glue
             Need.Round(all),
             [
                 $"A bead {width:0.#} mm wide is half a cylinder: π × {width:0.#}² / 8 = {Math.PI * width * width / 8:0.##} mm²",
-                $"× {length:0.#} mm = {each:0.##} mL; {copies} copies{(spare > 0 ? $" and {spare:0.#}% spare" : "")}: {all:0.##} mL",
+                $"× {length:0.#} mm = {each:0.##} mL; {copies} copies{Said.When(spare > 0, $" and {spare:0.#}% spare")}: {all:0.##} mL",
             ]
         );
     }

@@ -5,15 +5,14 @@ namespace Nido.Core.Making;
 /// <param name="field">Name of the field as it is sent, in camel case.</param>
 /// <param name="value">What was asked.</param>
 /// <param name="allowed">The allowed range or the way out, as a sentence.</param>
-public sealed class MakingException(string field, string value, string allowed)
-    : Exception($"{field} {value}: {allowed}")
+public sealed class MakingException(string field, Said value, Said allowed) : Exception($"{field} {value}: {allowed}")
 {
     /// <summary>Name of the field.</summary>
     public string Field { get; } = field;
 
     /// <summary>What was asked.</summary>
-    public string Value { get; } = value;
+    public Said Value { get; } = value;
 
     /// <summary>The allowed range or the way out.</summary>
-    public string Allowed { get; } = allowed;
+    public Said Allowed { get; } = allowed;
 }

@@ -23,7 +23,7 @@ public static class MissingNumbers
     /// <param name="Shown">Numbers that are written.</param>
     /// <param name="Pegs">Numbers on the pegs.</param>
     /// <param name="Trace">In words.</param>
-    public sealed record Answer(IReadOnlyList<int> Shown, IReadOnlyList<int> Pegs, IReadOnlyList<string> Trace);
+    public sealed record Answer(IReadOnlyList<int> Shown, IReadOnlyList<int> Pegs, IReadOnlyList<Said> Trace);
 
     /// <summary>Chooses the gaps, every allowed choice as likely as any other.</summary>
     public static Answer Of(Ask ask)
@@ -39,7 +39,7 @@ public static class MissingNumbers
             throw Need.Refused(
                 "gaps",
                 gaps,
-                $"at most {most} gaps are possible from {from} to {to}{(ask.AvoidEnds ? " with the ends shown" : "")}{(ask.AvoidNeighbours ? " and no two side by side" : "")}"
+                $"at most {most} gaps are possible from {from} to {to}{Said.When(ask.AvoidEnds, $" with the ends shown")}{Said.When(ask.AvoidNeighbours, $" and no two side by side")}"
             );
         }
 

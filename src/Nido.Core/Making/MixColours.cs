@@ -87,7 +87,7 @@ public static class MixColours
     public sealed record Answer(
         IReadOnlyList<Recipe> Recipes,
         IReadOnlyList<Lacking> Cannot,
-        IReadOnlyList<string> Trace
+        IReadOnlyList<Said> Trace
     );
 
     /// <summary>Finds a mix for each colour: what is there as it is, else the mix of fewest paints.</summary>
@@ -108,14 +108,15 @@ public static class MixColours
             [
                 .. recipes.Select(r =>
                     r.Parts.Count == 1
-                        ? $"{r.Want} is there"
-                        : $"{r.Want}: {string.Join(" + ", r.Parts.Select(p => $"{p.Parts} {p.Colour}"))}"
+                        ? (Said)$"{Said.Word(r.Want)} is there"
+                        : $"{Said.Word(r.Want)}: {r.Parts.Select(p => (Said)$"{p.Parts} {Said.Word(p.Colour)}"):+}"
                 ),
                 .. cannot.Select(c =>
-                    $"{c.Want} cannot be mixed: {string.Join(" and ", c.Missing)} {(c.Missing.Count == 1 ? "is" : "are")} missing"
+                    (Said)
+                        $"{Said.Word(c.Want)} cannot be mixed: {c.Missing.Select(Said.Word):and} {c.Missing.Count:is|are} missing"
                 ),
                 .. recipes.Any(r => r.Parts.Count > 1)
-                    ? (string[])["The lighter paint first, the darker by drops: paints differ in strength"]
+                    ? (Said[])[$"The lighter paint first, the darker by drops: paints differ in strength"]
                     : [],
             ]
         );

@@ -25,7 +25,7 @@ public static class NameSets
         IReadOnlyDictionary<string, int> LetterCounts,
         IReadOnlyDictionary<string, string> Bases,
         IReadOnlyDictionary<string, IReadOnlyList<string>> Sets,
-        IReadOnlyList<string> Trace
+        IReadOnlyList<Said> Trace
     );
 
     /// <summary>Takes the names apart, grapheme by grapheme; spaces, hyphens and apostrophes are no pieces.</summary>
@@ -37,7 +37,7 @@ public static class NameSets
         var sets = names.ToDictionary(n => n, n => (IReadOnlyList<string>)Pieces(n, letterCase));
         if (sets.FirstOrDefault(s => s.Value.Count == 0).Key is { } empty)
         {
-            throw Need.Refused("names", empty, "a name needs at least one letter");
+            throw Need.Refused("names", empty, $"a name needs at least one letter");
         }
 
         var times = ask.TwoSets ? 2 : 1;
@@ -57,8 +57,8 @@ public static class NameSets
                 .ToDictionary(x => x.l, x => x.Base!),
             sets,
             [
-                $"{string.Join(" + ", sets.Values.Select(s => s.Count))} = {sets.Values.Sum(s => s.Count)} letters{(ask.TwoSets ? $", two sets: {total}" : "")}",
-                $"Most often: {string.Join(", ", letters.OrderByDescending(l => l.Value).Take(3).Select(l => $"{l.Key} {l.Value}×"))}",
+                $"{sets.Values.Select(s => s.Count):+} = {sets.Values.Sum(s => s.Count)} letters{Said.When(ask.TwoSets, $", two sets: {total}")}",
+                $"Most often: {letters.OrderByDescending(l => l.Value).Take(3).Select(l => (Said)$"{l.Key} {l.Value}×")}",
             ]
         );
     }

@@ -1,5 +1,3 @@
-using System.Globalization;
-
 namespace Nido.Core.Making;
 
 /// <summary>Holds what is asked of a calculator to its range; everything else is refused with a sentence.</summary>
@@ -22,7 +20,7 @@ internal static class Need
             : throw Refused(
                 field,
                 value,
-                $"a number from {least:0.###} to {most:#,0.###}{(unit.Length > 0 ? $" {unit}" : "")} is wanted"
+                $"a number from {least:0.###} to {most:#,0.###}{Said.When(unit.Length > 0, $" {Said.Word(unit)}")} is wanted"
             );
 
     /// <summary>A length from the shortest to the longest, mm.</summary>
@@ -60,30 +58,35 @@ internal static class Need
         var list = Some(field, words, least, most);
         if (list.FirstOrDefault(string.IsNullOrWhiteSpace) is not null)
         {
-            throw Refused(field, "an empty word", "every entry needs a word");
+            throw Refused(field, (Said)$"an empty word", $"every entry needs a word");
         }
 
         return list.GroupBy(w => w).FirstOrDefault(g => g.Count() > 1) is { } twice
-            ? throw Refused(field, twice.Key, "it stands twice; each word is wanted once")
+            ? throw Refused(field, twice.Key, $"it stands twice; each word is wanted once")
             : list;
     }
 
     /// <summary>A mapping with at least one entry.</summary>
     public static IReadOnlyDictionary<string, T> Map<T>(string field, IReadOnlyDictionary<string, T>? map) =>
-        map is { Count: > 0 and <= 100 } ? map : throw Refused(field, map?.Count ?? 0, "1 to 100 entries are wanted");
+        map is { Count: > 0 and <= 100 } ? map : throw Refused(field, map?.Count ?? 0, $"1 to 100 entries are wanted");
 
     /// <summary>One word of a closed list.</summary>
     public static string OneOf(string field, string? value, params IReadOnlyCollection<string> allowed) =>
         value is not null && allowed.Contains(value)
             ? value
-            : throw Refused(field, value ?? "nothing", $"one of {string.Join(", ", allowed)} is wanted");
+            : throw Refused(field, value ?? "nothing", $"one of {allowed} is wanted");
 
     /// <summary>The exception that says what would be taken.</summary>
-    public static MakingException Refused(string field, object? value, string allowed) =>
+    public static MakingException Refused(string field, object? value, Said allowed) =>
         new(
             field,
-            string.Create(CultureInfo.InvariantCulture, $"{value}"),
-            $"{char.ToUpperInvariant(allowed[0])}{allowed[1..]}."
+            value switch
+            {
+                null or "nothing" => $"nothing",
+                Said said => said,
+                _ => $"{value}",
+            },
+            allowed
         );
 
     /// <summary>A count with its spare, rounded up.</summary>

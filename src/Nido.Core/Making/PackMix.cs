@@ -24,7 +24,7 @@ public static class PackMix
         int Packs,
         IReadOnlyList<string> MissingColours,
         IReadOnlyDictionary<string, int> Leftover,
-        IReadOnlyList<string> Trace
+        IReadOnlyList<Said> Trace
     );
 
     /// <summary>Counts the packs. A pack gives ⌊count × share⌋ of a colour for sure.</summary>
@@ -47,7 +47,7 @@ public static class PackMix
 
         if (Math.Abs(shares.Values.Sum() - 1) > 0.005)
         {
-            throw Need.Refused("packShares", $"{shares.Values.Sum():0.###}", "the shares must add up to 1");
+            throw Need.Refused("packShares", $"{shares.Values.Sum():0.###}", $"the shares must add up to 1");
         }
 
         var wanted = needs.ToDictionary(n => n.Key, n => Need.Spared(n.Value, spare));
@@ -73,8 +73,8 @@ public static class PackMix
                     .Where(w => w.Value > 0)
                     .Select(w =>
                         missing.Contains(w.Key)
-                            ? $"{w.Key}: {w.Value} wanted, and a pack of {count} gives none for sure"
-                            : $"{w.Key}: {needs[w.Key]}{(spare > 0 ? $" with {spare:0.#}% spare is {w.Value}" : "")}; a pack gives {gives[w.Key]} for sure, so {Math.Ceiling(w.Value / (double)gives[w.Key]):0} packs"
+                            ? (Said)$"{Said.Word(w.Key)}: {w.Value} wanted, and a pack of {count} gives none for sure"
+                            : $"{Said.Word(w.Key)}: {needs[w.Key]}{Said.When(spare > 0, $" with {spare:0.#}% spare is {w.Value}")}; a pack gives {gives[w.Key]} for sure, so {Math.Ceiling(w.Value / (double)gives[w.Key]):0} packs"
                     ),
                 $"The neediest colour decides: {packs} packs",
             ]

@@ -40,7 +40,7 @@ public static class PatternCards
         long Possible,
         IReadOnlyList<IReadOnlyList<string>> Cards,
         string LimitedBy,
-        IReadOnlyList<string> Trace
+        IReadOnlyList<Said> Trace
     );
 
     /// <summary>Counts and draws the cards.</summary>
@@ -98,12 +98,14 @@ public static class PatternCards
             limitedBy,
             [
                 .. trace,
-                $"{cards.Count} cards are laid out, {(limitedBy == "maxCards" ? "as many as asked" : limitedBy == "possible" ? "all there are" : $"{limitedBy} runs out")}",
+                limitedBy == "maxCards" ? (Said)$"{cards.Count} cards are laid out, as many as asked"
+                : limitedBy == "possible" ? (Said)$"{cards.Count} cards are laid out, all there are"
+                : $"{cards.Count} cards are laid out, then {Said.Word(limitedBy)} runs out",
             ]
         );
     }
 
-    private static (long, IEnumerable<int[]>, string[]) Rows(string kind, int length, int k, SeededChance chance)
+    private static (long, IEnumerable<int[]>, Said[]) Rows(string kind, int length, int k, SeededChance chance)
     {
         var unit = Units[kind];
         var letters = unit.Max() + 1;
@@ -119,7 +121,7 @@ public static class PatternCards
             choices.Length,
             order.Select(i => (int[])[.. Enumerable.Range(0, length).Select(p => choices[i][unit[p % unit.Length]])]),
             [
-                $"{kind} with {k} colours: {string.Join(" × ", Enumerable.Range(0, letters).Select(i => k - i))} = {choices.Length} ways to choose them",
+                $"{Said.Word(kind)} with {k} colours: {Enumerable.Range(0, letters).Select(i => k - i):×} = {choices.Length} ways to choose them",
                 $"{length} pieces show {length / unit.Length} whole repeats, so what comes next is one colour only",
             ]
         );
@@ -136,7 +138,7 @@ public static class PatternCards
                 .SelectMany(a => Enumerable.Range(0, k).Where(c => !a.Contains(c)).Select(c => (int[])[.. a, c]));
 
     /// <summary>Rings up to turning, or also up to turning over (Burnside); colours may stay unused.</summary>
-    private static (long, IEnumerable<int[]>, string[]) Rings(int n, int k, bool flip, int most, SeededChance chance)
+    private static (long, IEnumerable<int[]>, Said[]) Rings(int n, int k, bool flip, int most, SeededChance chance)
     {
         var possible = RingCount(n, k, flip);
         return (
@@ -145,7 +147,7 @@ public static class PatternCards
                 ? Shuffled(All(n, k, flip), chance)
                 : Drawn(n, k, flip, most, chance),
             [
-                $"{n} beads in {k} colours, {(flip ? "turned round and over" : "turned round")} counting as the same: {possible} rings (Burnside)",
+                $"{n} beads in {k} colours, {(flip ? Said.Word("turned round and over") : Said.Word("turned round"))} counting as the same: {possible} rings (Burnside)",
             ]
         );
     }

@@ -41,7 +41,7 @@ public static class PegWheel
     /// <param name="Holds">The pegs asked are not too many.</param>
     /// <param name="Estimate">Always true: try it once.</param>
     /// <param name="Trace">In words.</param>
-    public sealed record Answer(int MostPegs, double SagMm, bool Holds, bool Estimate, IReadOnlyList<string> Trace);
+    public sealed record Answer(int MostPegs, double SagMm, bool Holds, bool Estimate, IReadOnlyList<Said> Trace);
 
     /// <summary>
     /// The part that hangs free bends like a strip clamped where it is held: from the centre half the wheel with half

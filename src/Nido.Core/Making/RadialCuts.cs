@@ -15,7 +15,7 @@ public static class RadialCuts
     /// <param name="EdgeArc">πD / sectors, mm.</param>
     /// <param name="PatternFits">The sectors can be divided by the length of the pattern.</param>
     /// <param name="Trace">In words.</param>
-    public sealed record Answer(int Sectors, int Cuts, double EdgeArc, bool PatternFits, IReadOnlyList<string> Trace);
+    public sealed record Answer(int Sectors, int Cuts, double EdgeArc, bool PatternFits, IReadOnlyList<Said> Trace);
 
     /// <summary>Divides the plate.</summary>
     public static Answer Of(Ask ask)
@@ -35,8 +35,8 @@ public static class RadialCuts
             [
                 $"2 × {lines} = {sectors} sectors, each {360.0 / sectors:0.##}°",
                 $"At the edge each is π × {diameter:0.#} / {sectors} = {arc:0.#} mm wide",
-                pattern.Count == 0 ? "No pattern is asked"
-                : fits ? $"A pattern of {pattern.Count} goes round {sectors / pattern.Count} times"
+                pattern.Count == 0 ? (Said)$"No pattern is asked"
+                : fits ? (Said)$"A pattern of {pattern.Count} goes round {sectors / pattern.Count} times"
                 : $"A pattern of {pattern.Count} does not go into {sectors} sectors: {sectors % pattern.Count} are left over",
             ]
         );

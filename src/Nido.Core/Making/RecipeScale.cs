@@ -70,7 +70,7 @@ public static class RecipeScale
         double MaxRatioError,
         IReadOnlyList<string> Allergens,
         string? Variant,
-        IReadOnlyList<string> Trace
+        IReadOnlyList<Said> Trace
     );
 
     /// <summary>Scales to the smallest batch from 1 to 1.25 times the need in which every ingredient can be measured to
@@ -97,7 +97,7 @@ public static class RecipeScale
             throw Need.Refused(
                 "avoid",
                 carried,
-                $"the recipe carries it, and no variant without is known{(recipe is null ? "; leave the ingredient out or name a recipe" : "")}"
+                $"the recipe carries it, and no variant without is known{Said.When(recipe is null, $"; leave the ingredient out or name a recipe")}"
             );
         }
 
@@ -121,14 +121,14 @@ public static class RecipeScale
                 $"{children} × {each:0.##} {unit} = {children * each:0.##} {unit}; the recipe gives {gives:0.##} {unit}, so {need:0.###} times it",
                 $"Batch of {factor:0.###} times: {gives * factor:0.#} {unit}, {100 * ((factor / need) - 1):0}% more than needed",
                 error <= MostError
-                    ? $"Every ingredient is within {100 * error:0.#}% of its share"
+                    ? (Said)$"Every ingredient is within {100 * error:0.#}% of its share"
                     : $"One ingredient is {100 * error:0.#}% off: make a larger batch, or measure it by weight",
                 .. recipe is not null && recipe.Id != ask.Recipe
-                    ? (string[])[$"{recipe.Name} instead, because of {string.Join(", ", ask.Avoid!)}"]
+                    ? (Said[])[$"{recipe.Name} instead, because of {ask.Avoid!.Select(Said.Word)}"]
                     : [],
                 allergens.Length > 0
-                    ? $"Carries {string.Join(", ", allergens)}: read every label"
-                    : "No listed allergen; read every label all the same",
+                    ? (Said)$"Carries {allergens.Select(Said.Word)}: read every label"
+                    : $"No listed allergen; read every label all the same",
             ]
         );
     }
@@ -148,8 +148,8 @@ public static class RecipeScale
                 "avoid",
                 read.Unknown[0],
                 read.Asked is [var near, ..]
-                    ? $"did you mean {string.Join(" or ", near.DidYouMean.Select(a => book.NameOf(a)))}?"
-                    : "this allergen is not known; the list is at /api/allergens"
+                    ? (Said)$"did you mean {near.DidYouMean.Select(a => book.NameOf(a)):or}?"
+                    : $"this allergen is not known; the list is at /api/allergens"
             );
     }
 

@@ -67,7 +67,7 @@ public static class ScrewBoard
         bool Protrudes,
         bool DriverFits,
         double PreDrillMm,
-        IReadOnlyList<string> Trace
+        IReadOnlyList<Said> Trace
     );
 
     /// <summary>Sets the screws: at every corner, and between them no farther apart than the spacing.</summary>
@@ -100,11 +100,12 @@ public static class ScrewBoard
             [
                 $"{positions.Length} screws: one at every corner and end, no farther apart than {spacing:0.#} mm",
                 protrudes
-                    ? $"{length:0.#} mm is more than {board:0.#} − {Rest:0} mm: the point could come through. Take screws of at most {Math.Max(0, board - Rest):0.#} mm"
+                    ? (Said)
+                        $"{length:0.#} mm is more than {board:0.#} − {Rest:0} mm: the point could come through. Take screws of at most {Math.Max(0, board - Rest):0.#} mm"
                     : $"{length:0.#} mm stays at least {Rest:0} mm under the board's {board:0.#} mm",
                 driver == head
-                    ? $"The {driver} driver fits"
-                    : $"A {driver} driver slips out of a {head} head: take a {head} driver",
+                    ? (Said)$"The {Said.Word(driver)} driver fits"
+                    : $"A {Said.Word(driver)} driver slips out of a {Said.Word(head)} head: take a {Said.Word(head)} driver",
                 $"An adult drills {0.7 * diameter:0.#} mm holes beforehand",
             ]
         );
@@ -121,7 +122,7 @@ public static class ScrewBoard
             foreach (var letter in text.ToUpperInvariant())
             {
                 var strokes =
-                    Strokes.Of(letter) ?? throw Need.Refused("letters", letter, "letters from A to Z are wanted");
+                    Strokes.Of(letter) ?? throw Need.Refused("letters", letter, $"letters from A to Z are wanted");
                 var (unit, from) = (height / 6, left);
                 lines.AddRange(strokes.Select(s => Array.ConvertAll(s, p => (from + (p.X * unit), p.Y * unit))));
                 left += 5.5 * unit;

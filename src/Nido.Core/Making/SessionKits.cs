@@ -16,12 +16,7 @@ public static class SessionKits
     /// <param name="Total">Kits in all.</param>
     /// <param name="Spare">Kits beyond what is expected.</param>
     /// <param name="Trace">In words.</param>
-    public sealed record Answer(
-        IReadOnlyDictionary<string, int> Kits,
-        int Total,
-        int Spare,
-        IReadOnlyList<string> Trace
-    );
+    public sealed record Answer(IReadOnlyDictionary<string, int> Kits, int Total, int Spare, IReadOnlyList<Said> Trace);
 
     /// <summary>The smallest number of each kit that runs out with at most that chance, attendance being
     /// Poisson.</summary>
@@ -46,10 +41,11 @@ public static class SessionKits
             total - (int)Math.Floor(expected.Values.Sum()),
             [
                 .. bands.Select(b =>
-                    $"{b.Key}: {b.Value:0.#} expected, {kits[b.Key]} kits run out with a chance of at most {100 * chance:0.#}%"
+                    (Said)
+                        $"{Said.Word(b.Key)}: {b.Value:0.#} expected, {kits[b.Key]} kits run out with a chance of at most {100 * chance:0.#}%"
                 ),
                 ask.OneKit || bands.Count == 1
-                    ? $"{total} kits"
+                    ? (Said)$"{total} kits"
                     : $"{total} kits; each band is set by itself, so one kit for all would take fewer: {DropInKits.For(expected.Values.Sum(), chance)}",
             ]
         );

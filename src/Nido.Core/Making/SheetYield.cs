@@ -44,7 +44,7 @@ public static class SheetYield
         int Sheets,
         double WastePercent,
         IReadOnlyList<Position> Positions,
-        IReadOnlyList<string> Trace
+        IReadOnlyList<Said> Trace
     );
 
     /// <summary>Lays the pieces out.</summary>
@@ -94,8 +94,10 @@ public static class SheetYield
             Math.Round(waste, 1),
             [.. best.Positions.Select(p => new Position(Need.Round(p.X + margin), Need.Round(p.Y + margin)))],
             [
-                .. layouts.Select(l => $"{l.Arrangement}{(l.Turned ? ", turned" : "")}: {l.Positions.Count}"),
-                $"Best: {best.Positions.Count} a sheet, {waste:0.#}% waste; {needed} need {sheets} {(sheets == 1 ? "sheet" : "sheets")}",
+                .. layouts.Select(l =>
+                    (Said)$"{Said.Word(l.Arrangement)}{Said.When(l.Turned, $", turned")}: {l.Positions.Count}"
+                ),
+                $"Best: {best.Positions.Count} a sheet, {waste:0.#}% waste; {needed} need {sheets} {sheets:sheet|sheets}",
             ]
         );
     }

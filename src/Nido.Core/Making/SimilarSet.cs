@@ -21,7 +21,7 @@ public static class SimilarSet
     );
 
     /// <summary>What comes out.</summary>
-    public sealed record Answer(IReadOnlyList<Pair> Pairs, IReadOnlyList<string> Trace);
+    public sealed record Answer(IReadOnlyList<Pair> Pairs, IReadOnlyList<Said> Trace);
 
     /// <summary>Draws the pairs; no pair twice.</summary>
     public static Answer Of(Ask ask)

@@ -48,7 +48,7 @@ public static class StackedBlocks
         IReadOnlyList<Joint> Joints,
         IReadOnlyList<double> AllowedOffCentreMm,
         IReadOnlyList<double> CentreOfMass,
-        IReadOnlyList<string> Trace
+        IReadOnlyList<Said> Trace
     );
 
     /// <summary>Weighs the stack joint by joint.</summary>
@@ -108,10 +108,12 @@ public static class StackedBlocks
             [
                 .. joints.Select(
                     (j, k) =>
-                        $"Joint {k + 1}: the centre of mass of what stands above lies {Math.Abs(j.MarginMm):0.#} mm {(j.MarginMm >= 0 ? "inside" : "outside")} what carries it"
+                        (Said)
+                            $"Joint {k + 1}: the centre of mass of what stands above lies {Math.Abs(j.MarginMm):0.#} mm {Said.Word(j.MarginMm >= 0 ? "inside" : "outside")} what carries it"
                 ),
                 stands
-                    ? $"It stands; it is weakest at joint {weakest + 1} and falls when tipped by {joints.Min(j => j.TipAngleDeg):0.#}°"
+                    ? (Said)
+                        $"It stands; it is weakest at joint {weakest + 1} and falls when tipped by {joints.Min(j => j.TipAngleDeg):0.#}°"
                     : $"It falls at joint {weakest + 1}",
             ]
         );

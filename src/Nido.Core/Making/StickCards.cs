@@ -27,7 +27,7 @@ public static class StickCards
     /// <summary>What comes out.</summary>
     /// <param name="Cards">No two alike, not even moved.</param>
     /// <param name="Trace">In words.</param>
-    public sealed record Answer(IReadOnlyList<Card> Cards, IReadOnlyList<string> Trace);
+    public sealed record Answer(IReadOnlyList<Card> Cards, IReadOnlyList<Said> Trace);
 
     /// <summary>Lays the cards on a grid whose lines are as long as a stick.</summary>
     public static Answer Of(Ask ask)
@@ -53,8 +53,8 @@ public static class StickCards
         return new(
             cards,
             [
-                $"{count} sticks of {length:0.#} mm, laid on a grid of {(ask.Turns == "quarter" ? "squares" : "triangles")}: ends meet on its corners, so none crosses another",
-                $"{cards.Count} different cards{(cards.Count < wanted ? $"; more than {wanted} × 40 draws were not tried" : "")}",
+                $"{count} sticks of {length:0.#} mm, laid on a grid of {Said.Word(ask.Turns == "quarter" ? "squares" : "triangles")}: ends meet on its corners, so none crosses another",
+                $"{cards.Count} different cards{Said.When(cards.Count < wanted, $"; more than {wanted} × 40 draws were not tried")}",
             ]
         );
     }

@@ -52,7 +52,7 @@ public static class StripsSquares
         int Sheets,
         Rest Leftover,
         IReadOnlyDictionary<string, double> Minutes,
-        IReadOnlyList<string> Trace
+        IReadOnlyList<Said> Trace
     );
 
     /// <summary>Cuts the sheet.</summary>
@@ -93,9 +93,9 @@ public static class StripsSquares
                 m => Need.Round(m.Value * (stripCuts + snips))
             ),
             [
-                $"{across:0.#} / {strip:0.#} = {strips} strips along the {along}, {restAcross:0.#} mm left",
+                $"{across:0.#} / {strip:0.#} = {strips} strips along the {Said.Word(along)}, {restAcross:0.#} mm left",
                 $"{length:0.#} / {square:0.#} = {squares} squares each, {restLength:0.#} mm left: {strips * squares} a sheet",
-                $"{stripCuts} cuts for the strips{(restAcross > 1e-6 ? ", the leftover edge its own" : "")}, {snips} snips across them: {stripCuts + snips}",
+                $"{stripCuts} cuts for the strips{Said.When(restAcross > 1e-6, $", the leftover edge its own")}, {snips} snips across them: {stripCuts + snips}",
                 $"{children} × {each} = {needed} squares need {sheets} sheets",
             ]
         );
@@ -112,6 +112,6 @@ public static class StripsSquares
 
         return ask.SquaresPerChild is { } n
             ? Need.Whole("squaresPerChild", n, 1, 10_000)
-            : throw Need.Refused("squaresPerChild", "nothing", "either squaresPerChild or coverArea is wanted");
+            : throw Need.Refused("squaresPerChild", "nothing", $"either squaresPerChild or coverArea is wanted");
     }
 }

@@ -16,7 +16,7 @@ public static class TargetGame
     /// <param name="Change">farther, nearer or stay.</param>
     /// <param name="Why">In a sentence.</param>
     /// <param name="Trace">In words.</param>
-    public sealed record Answer(double NextDistance, string Change, string Why, IReadOnlyList<string> Trace);
+    public sealed record Answer(double NextDistance, string Change, Said Why, IReadOnlyList<Said> Trace);
 
     /// <summary>From 80% on a quarter farther, to 30% a quarter nearer.</summary>
     public static Answer Of(Ask ask)
@@ -40,15 +40,15 @@ public static class TargetGame
             next > distance ? "farther"
             : next < distance ? "nearer"
             : "stay";
-        var why =
-            share >= 0.8 ? $"{hits} of {tries} is {100 * share:0}%: from 80% on it is too easy"
-            : share <= 0.3 ? $"{hits} of {tries} is {100 * share:0}%: to 30% it is too hard"
+        Said why =
+            share >= 0.8 ? (Said)$"{hits} of {tries} is {100 * share:0}%: from 80% on it is too easy"
+            : share <= 0.3 ? (Said)$"{hits} of {tries} is {100 * share:0}%: to 30% it is too hard"
             : $"{hits} of {tries} is {100 * share:0}%: between 30% and 80% it is just right";
         return new(
             Need.Round(next),
             change,
             why,
-            [why, $"{distance:0} mm → {wanted:0} mm{(next != wanted ? $", but the room allows {next:0} mm" : "")}"]
+            [why, $"{distance:0} mm → {wanted:0} mm{Said.When(next != wanted, $", but the room allows {next:0} mm")}"]
         );
     }
 }

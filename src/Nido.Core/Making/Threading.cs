@@ -57,8 +57,8 @@ public static class Threading
         double LaceLength,
         double LoopPerimeter,
         double HoleRatio,
-        IReadOnlyList<string> Flags,
-        IReadOnlyList<string> Trace
+        IReadOnlyList<Said> Flags,
+        IReadOnlyList<Said> Trace
     );
 
     /// <summary>Counts the repeats.</summary>
@@ -68,7 +68,7 @@ public static class Threading
         var lengths = Need.Map("pieceLengths", ask.PieceLengths);
         var pattern = Need.Some("pattern", ask.Pattern, 1, 60);
         var target = Need.Length("targetLength", ask.TargetLength);
-        var lace = ask.Lace ?? throw Need.Refused("lace", "nothing", "a lace with its diameter is wanted");
+        var lace = ask.Lace ?? throw Need.Refused("lace", "nothing", $"a lace with its diameter is wanted");
         var diameter = Need.Length("lace.diameter", lace.Diameter, 100);
         var hole = Need.Length("hole", ask.Hole, 500);
         var knots = Need.LengthOrNone("knotAllowance", ask.KnotAllowance);
@@ -83,7 +83,7 @@ public static class Threading
             throw Need.Refused(
                 "pattern",
                 unknown,
-                $"each colour needs a piece length; known are {string.Join(", ", lengths.Keys)}"
+                $"each colour needs a piece length; known are {lengths.Keys.Select(Said.Word)}"
             );
         }
 
@@ -112,9 +112,9 @@ public static class Threading
             Need.Round(ratio),
             [.. Flags(ask, ratio, threaded)],
             [
-                $"One repeat: {string.Join(" + ", unit.Select(c => $"{lengths[c]:0.#}"))} = {unitLength:0.#} mm",
+                $"One repeat: {unit.Select(c => (Said)$"{lengths[c]:0.#}"):+} = {unitLength:0.#} mm",
                 lace.Doubled
-                    ? $"Doubled, the stem of {target:0.#} mm less the eye of {curl:0.#} leaves {usable:0.#} mm"
+                    ? (Said)$"Doubled, the stem of {target:0.#} mm less the eye of {curl:0.#} leaves {usable:0.#} mm"
                     : $"{target:0.#} mm are to be threaded",
                 $"{repeats} whole repeats = {threaded:0.#} mm; {usable - threaded:0.#} mm stay bare",
                 $"Lace to cut: {needed:0.#} mm with knots and ends",
@@ -123,34 +123,34 @@ public static class Threading
         );
     }
 
-    private static IEnumerable<string> Flags(Ask ask, double ratio, double threaded)
+    private static IEnumerable<Said> Flags(Ask ask, double ratio, double threaded)
     {
         if (ratio <= 1)
         {
-            yield return "The lace does not go through the hole";
+            yield return $"The lace does not go through the hole";
         }
         else if (ratio < Snug)
         {
-            yield return "Snug: hard to thread";
+            yield return $"Snug: hard to thread";
         }
         else if (ratio > Easy)
         {
-            yield return "Easy to thread; a single knot may slip through";
+            yield return $"Easy to thread; a single knot may slip through";
         }
 
         if (!ask.Lace.Stiff)
         {
-            yield return "Limp: stiffen the tip with tape or wax";
+            yield return $"Limp: stiffen the tip with tape or wax";
         }
 
         if (ask.Lace.Elastic)
         {
-            yield return "Elastic: knot it twice, and mind that it can snap back";
+            yield return $"Elastic: knot it twice, and mind that it can snap back";
         }
 
         if (ask.Closed && ask.KnotAllowance <= 0)
         {
-            yield return "A loop needs lace for its knot";
+            yield return $"A loop needs lace for its knot";
         }
 
         if (ask.Closed && threaded > LongestLoop)

@@ -24,7 +24,7 @@ public static class TrayFill
     /// <param name="MassG">g.</param>
     /// <param name="Cups">US cups.</param>
     /// <param name="Trace">In words.</param>
-    public sealed record Answer(double VolumeMl, double MassG, double Cups, IReadOnlyList<string> Trace);
+    public sealed record Answer(double VolumeMl, double MassG, double Cups, IReadOnlyList<Said> Trace);
 
     /// <summary>Length × width × depth, and the mass of it.</summary>
     public static Answer Of(Ask ask)
@@ -42,7 +42,7 @@ public static class TrayFill
             Need.Round(volume * density),
             Need.Round(volume / HouseholdMeasures.Cup),
             [
-                $"{length:0.#} × {width:0.#} × {depth:0.#} mm = {volume / trays:0.#} mL{(trays > 1 ? $", {trays} trays {volume:0.#} mL" : "")}",
+                $"{length:0.#} × {width:0.#} × {depth:0.#} mm = {volume / trays:0.#} mL{Said.When(trays > 1, $", {trays} trays {volume:0.#} mL")}",
                 $"× {density:0.###} g/mL = {volume * density:0} g",
                 $"/ {HouseholdMeasures.Cup:0.#} mL = {volume / HouseholdMeasures.Cup:0.##} US cups",
             ]

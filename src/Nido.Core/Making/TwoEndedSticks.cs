@@ -13,7 +13,7 @@ public static class TwoEndedSticks
     /// <param name="Distinct">k(k − 1)/2, and k more with same ends.</param>
     /// <param name="Sticks">Each once.</param>
     /// <param name="Trace">In words.</param>
-    public sealed record Answer(int Distinct, IReadOnlyList<string[]> Sticks, IReadOnlyList<string> Trace);
+    public sealed record Answer(int Distinct, IReadOnlyList<string[]> Sticks, IReadOnlyList<Said> Trace);
 
     /// <summary>A card to lay with a set.</summary>
     /// <param name="Set">Sticks there are; a stick may be turned.</param>
@@ -31,7 +31,7 @@ public static class TwoEndedSticks
         bool Buildable,
         IReadOnlyList<string[]> Missing,
         int? WrongJoin,
-        IReadOnlyList<string> Trace
+        IReadOnlyList<Said> Trace
     );
 
     /// <summary>Lists the sticks.</summary>
@@ -50,7 +50,7 @@ public static class TwoEndedSticks
             sticks.Length,
             sticks,
             [
-                $"{colours.Count} × {colours.Count - 1} / 2 = {colours.Count * (colours.Count - 1) / 2} with different ends{(ask.SameEnds ? $", and {colours.Count} with the same: {sticks.Length}" : "")}",
+                $"{colours.Count} × {colours.Count - 1} / 2 = {colours.Count * (colours.Count - 1) / 2} with different ends{Said.When(ask.SameEnds, $", and {colours.Count} with the same: {sticks.Length}")}",
             ]
         );
     }
@@ -83,13 +83,13 @@ public static class TwoEndedSticks
             wrong < 0 ? null : wrong,
             [
                 missing.Count == 0
-                    ? $"All {card.Length} sticks are in the set"
-                    : $"Missing: {string.Join(", ", missing.Select(m => string.Join("–", m)))}",
+                    ? (Said)$"All {card.Length} sticks are in the set"
+                    : $"Missing: {missing.Select(m => string.Join("–", m))}",
                 .. ask.MustTouch
-                    ? (string[])
+                    ? (Said[])
                         [
                             wrong < 0
-                                ? "All ends that meet match"
+                                ? (Said)$"All ends that meet match"
                                 : $"Stick {wrong + 1} ends {card[wrong][1]} and the next begins {card[wrong + 1][0]}",
                         ]
                     : [],
@@ -104,7 +104,11 @@ public static class TwoEndedSticks
     {
         string[][] list = [.. Need.Some(field, sticks, 1, 500)];
         return Array.FindIndex(list, s => s.Length != 2 || s.Any(string.IsNullOrWhiteSpace)) is >= 0 and var bad
-            ? throw Need.Refused($"{field}[{bad}]", string.Join(", ", list[bad]), "a stick has two ends, a colour each")
+            ? throw Need.Refused(
+                $"{field}[{bad}]",
+                string.Join(", ", list[bad]),
+                $"a stick has two ends, a colour each"
+            )
             : list;
     }
 }

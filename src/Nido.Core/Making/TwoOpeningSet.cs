@@ -23,7 +23,7 @@ public static class TwoOpeningSet
         IReadOnlyList<string> Both,
         IReadOnlyList<string> Neither,
         bool Fair,
-        IReadOnlyList<string> Trace
+        IReadOnlyList<Said> Trace
     );
 
     /// <summary>Tries each piece at both openings.</summary>
@@ -62,15 +62,15 @@ public static class TwoOpeningSet
             fair,
             [
                 $"Only through the large: {Words(onlyLarge)}",
-                .. onlySmall.Length > 0 ? (string[])[$"Only through the small: {Words(onlySmall)}"] : [],
+                .. onlySmall.Length > 0 ? (Said[])[$"Only through the small: {Words(onlySmall)}"] : [],
                 $"Through both: {Words(both)}",
                 $"Through none: {Words(neither)}",
-                fair ? "A fair set: trying the small opening first sorts every piece"
-                : neither.Length > 0 ? "Not fair: what goes nowhere cannot be sorted"
-                : "Not fair: one of the two openings has nothing of its own",
+                fair ? (Said)$"A fair set: trying the small opening first sorts every piece"
+                : neither.Length > 0 ? (Said)$"Not fair: what goes nowhere cannot be sorted"
+                : $"Not fair: one of the two openings has nothing of its own",
             ]
         );
     }
 
-    private static string Words(string[] names) => names.Length == 0 ? "nothing" : string.Join(", ", names);
+    private static Said Words(string[] names) => names.Length == 0 ? (Said)$"nothing" : $"{names}";
 }

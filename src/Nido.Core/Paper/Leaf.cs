@@ -65,7 +65,7 @@ public sealed class Leaf
 
         if (text.Length > 0)
         {
-            marks.Add(new Said(text, new(x, y), size, face, align, grey, hollow));
+            marks.Add(new Writing(text, new(x, y), size, face, align, grey, hollow));
         }
     }
 

@@ -68,7 +68,7 @@ public sealed record MadeOrder(PaperOrder Order, Sheet? Sheet, MakingException? 
                     $"{m.Order.For} — {pad.Words.Kind(m.Order.Kind)}{(m.Order.Step is { } step ? $", {pad.Words.Say("step", $"{step}").ToLowerInvariant()}" : "")}";
                 flow.Item(
                     m.Sheet is null
-                        ? $"{what}: {m.Problem!.Allowed}"
+                        ? $"{what}: {pad.Words.Speak(m.Problem!.Allowed)}"
                         : $"{pad.Words.Say("printed", what, $"{m.Sheet.Pages.Count}", $"{m.Order.Copies}")}{(m.Order.Names.Count > 0 ? $" — {string.Join(", ", m.Order.Names)}" : "")}",
                     tick: true
                 );

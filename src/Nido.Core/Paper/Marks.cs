@@ -110,7 +110,7 @@ public sealed record Drawn(Figure Figure, Stroke Stroke, double? Width = null, b
 /// <param name="Align">About its place.</param>
 /// <param name="Grey">0 black – 1 white.</param>
 /// <param name="Hollow">Outlined letters, to trace or fill.</param>
-public sealed record Said(
+public sealed record Writing(
     string Text,
     At Where,
     double Size,

@@ -16,7 +16,7 @@ public sealed class Pad(SheetSetting setting, IType type)
     public IType Type { get; } = type;
 
     /// <summary>Texts of the sheets.</summary>
-    public PaperWords Words { get; } = PaperWords.In(setting.Language);
+    public PaperWords Words { get; } = PaperWords.In(setting.Language, setting.Tongue);
 
     /// <summary>What whoever prints must know.</summary>
     public IReadOnlyList<string> Notes =>

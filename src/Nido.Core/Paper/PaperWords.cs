@@ -397,13 +397,21 @@ public sealed class PaperWords
 
     private readonly bool spanish;
 
-    private PaperWords(bool spanish) => this.spanish = spanish;
+    private readonly Tongue tongue;
+
+    private PaperWords(bool spanish, Tongue tongue) => (this.spanish, this.tongue) = (spanish, tongue);
 
     /// <summary>The texts in a language: es, or English.</summary>
-    public static PaperWords In(string language) => new(language == "es");
+    /// <param name="language">en or es.</param>
+    /// <param name="tongue">Speaks what Core found, in the same language; English where none is given.</param>
+    public static PaperWords In(string language, Tongue? tongue = null) =>
+        new(language == "es", tongue ?? Tongue.English);
 
     /// <summary>Keys of every text, for whoever checks them.</summary>
     internal static IReadOnlyDictionary<string, (string English, string Spanish)> All => Texts;
+
+    /// <summary>What Core found, in the language of the sheet.</summary>
+    public string Speak(Said said) => tongue.Speak(said);
 
     /// <summary>A text with its slots filled.</summary>
     public string Say(string key, params string[] with)

@@ -11,6 +11,9 @@ public sealed record SheetSetting(PaperSize Paper, string Language, bool LeftHan
 {
     /// <summary>Beats of a word, where they are known; null where nobody can say.</summary>
     public Func<string, int?>? Beats { get; init; }
+
+    /// <summary>Speaks what Core found, in the language of the sheet.</summary>
+    public Tongue Tongue { get; init; } = Tongue.English;
 }
 
 /// <summary>What a sheet is for, as far as it is known; small, at the top, to be cut off.</summary>

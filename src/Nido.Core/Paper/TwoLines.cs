@@ -28,7 +28,7 @@ public static class TwoLines
         double Most,
         bool Constant,
         bool FitsA4,
-        IReadOnlyList<string> Trace
+        IReadOnlyList<Said> Trace
     );
 
     /// <summary>Measures the lines.</summary>
@@ -52,9 +52,12 @@ public static class TwoLines
             far.Max() - far.Min() < 0.1,
             fits,
             [
-                $"The exact line of the {shape} is {exact.Length:0.#} mm long, the easy one {easy.Length:0.#} mm",
+                $"The exact line of the {Said.Word(shape)} is {exact.Length:0.#} mm long, the easy one {easy.Length:0.#} mm",
                 $"From the easy line to the exact one it is {far.Min():0.##} to {far.Max():0.##} mm at each of {far.Length} places",
-                $"With its outer line it is {bounds.Width:0.#} × {bounds.Height:0.#} mm, {(fits ? "which fits" : "more than")} A4 with 10 mm kept free",
+                fits
+                    ? (Said)
+                        $"With its outer line it is {bounds.Width:0.#} × {bounds.Height:0.#} mm, which fits A4 with 10 mm kept free"
+                    : $"With its outer line it is {bounds.Width:0.#} × {bounds.Height:0.#} mm, more than A4 with 10 mm kept free",
             ]
         );
     }

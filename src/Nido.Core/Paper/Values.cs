@@ -38,7 +38,11 @@ public sealed class Values
         ];
         if (names.FirstOrDefault(n => !this.fields.ContainsKey(n)) is { } unknown)
         {
-            throw Need.Refused(unknown, "a field", $"this sheet has the fields {string.Join(", ", this.fields.Keys)}");
+            throw Need.Refused(
+                unknown,
+                (Said)$"a field",
+                $"this sheet has the fields {string.Join(", ", this.fields.Keys)}"
+            );
         }
 
         // All that is given is looked at, whether this drawing asks for it or not.
@@ -91,7 +95,7 @@ public sealed class Values
                 .Select(t => Letters.Composed(t.Trim())),
         ];
         return list.Length < field.Least
-                ? throw Need.Refused(name, "an empty list", $"write at least {field.Least} of them, a line each")
+                ? throw Need.Refused(name, (Said)$"an empty list", $"write at least {field.Least} of them, a line each")
             : list.Length > field.Most
                 ? throw Need.Refused(
                     name,

@@ -13,7 +13,7 @@ namespace Nido.Core.Prep;
 /// <param name="PieceHeight">As it lies.</param>
 /// <param name="Layout">Where the pieces lie on a sheet, and how many sheets it takes.</param>
 public sealed record CuttingLayout(
-    string What,
+    Said What,
     string Sheet,
     double SheetWidth,
     double SheetHeight,

@@ -79,8 +79,8 @@ public static class PrepSchedule
             .ThenBy(x => !x.Task.InTheMorning)
             .ThenBy(x => x.Task.NeededOn)
             .ThenBy(x => -DepthOf(tasks, x.Number))
-            .ThenBy(x => x.Task.For, StringComparer.Ordinal)
-            .ThenBy(x => x.Task.What, StringComparer.Ordinal)
+            .ThenBy(x => x.Task.For.ToString(), StringComparer.Ordinal)
+            .ThenBy(x => x.Task.What.ToString(), StringComparer.Ordinal)
             .ToArray();
         var placeOf = laid.Select((x, place) => (x.Number, place)).ToDictionary(x => x.Number, x => x.place);
         return [.. laid.Select(x => x.Task with { Before = x.Task.Before is { } next ? placeOf[next] : null })];
@@ -161,15 +161,16 @@ public static class PrepSchedule
         tasks[k].Before is { } next ? [k, .. Chain(tasks, next)] : [k];
 
     /// <summary>The first day of the week for which there would still be time.</summary>
-    private static string WayOut(PrepTask task, DateOnly today, WeekDays days, IReadOnlyList<DateOnly> meets)
+    private static Said WayOut(PrepTask task, DateOnly today, WeekDays days, IReadOnlyList<DateOnly> meets)
     {
         var still = meets
             .Where(d => d > task.NeededOn && EveningFor(d, task.WaitHours, days) >= today)
             .Take(1)
             .ToArray();
         return still.Length > 0
-            ? $"Too late for {task.NeededOn.DayOfWeek}: from {still[0].DayOfWeek} on there is time. Move it, or swap it for something that needs no wait"
-            : "Too late for this week: swap it for something that needs no wait";
+            ? (Said)
+                $"Too late for {task.NeededOn.DayOfWeek}: from {still[0].DayOfWeek} on there is time. Move it, or swap it for something that needs no wait"
+            : $"Too late for this week: swap it for something that needs no wait";
     }
 
     private static DateOnly Later(DateOnly a, DateOnly b) => a > b ? a : b;

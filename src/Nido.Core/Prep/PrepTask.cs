@@ -12,8 +12,8 @@ namespace Nido.Core.Prep;
 /// <param name="AdultOnly">Not with children: it is said so, or a rule asks it.</param>
 /// <param name="Cautions">What to mind at it.</param>
 public sealed record PrepTask(
-    string What,
-    string For,
+    Said What,
+    Said For,
     int Minutes,
     DateOnly NeededOn,
     DateOnly Evening,
@@ -45,5 +45,5 @@ public sealed record PrepTask(
     public bool IsCritical { get; init; }
 
     /// <summary>A way out where its last evening has passed; null where there is time.</summary>
-    public string? TooLate { get; init; }
+    public Said? TooLate { get; init; }
 }

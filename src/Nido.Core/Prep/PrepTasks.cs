@@ -40,8 +40,8 @@ public static class PrepTasks
                     .Select(p =>
                         Task(
                             plan,
-                            p.What,
-                            f.Use.Idea.Theme.Name,
+                            Said.Word(p.What),
+                            Said.Name(f.Use.Idea.Theme.Name),
                             p.Minutes,
                             plan.Problem.FirstDay,
                             p.WaitHours,
@@ -63,8 +63,8 @@ public static class PrepTasks
                     .Select(p =>
                         Task(
                             plan,
-                            f.Use.Idea.Theme.Fill(p.What),
-                            f.Use.Idea.Title,
+                            Said.Word(f.Use.Idea.Theme.Fill(p.What)),
+                            Said.Name(f.Use.Idea.Title),
                             p.Minutes,
                             plan.Problem.Days[f.Placement.Day].Date,
                             p.WaitHours,
@@ -91,8 +91,8 @@ public static class PrepTasks
         where made is { NeedSpare.Count: > 0 }
         select Task(
             plan,
-            $"A spare of \u201c{made.Value.Maker}\u201d for {string.Join(", ", made.Value.NeedSpare.Select(c => c.Name))}, not there on {plan.Problem.Days[made.Value.MadeOn].Day}",
-            f.Use.Idea.Title,
+            $"A spare of \u201c{made.Value.Maker}\u201d for {made.Value.NeedSpare.Select(c => c.Name)}, not there on {plan.Problem.Days[made.Value.MadeOn].Day}",
+            Said.Name(f.Use.Idea.Title),
             2 * made.Value.NeedSpare.Count,
             plan.Problem.Days[f.Placement.Day].Date,
             0,
@@ -106,7 +106,7 @@ public static class PrepTasks
             (step, i) =>
                 Task(
                     plan,
-                    $"{step.Recipe.Do}: {step.Batches}×",
+                    $"{Said.Word(step.Recipe.Do)}: {step.Batches}×",
                     For(line),
                     (int)Math.Ceiling((step.Batches * step.Recipe.Minutes) - 1e-9),
                     FirstDay(plan, line),
@@ -154,7 +154,7 @@ public static class PrepTasks
             var batch = Mixing.ScaledTo(mix.Recipe, amount, plan.Problem.Input);
             yield return Task(
                 plan,
-                $"{mix.Recipe.Name}: {string.Join(", ", batch.Ingredients.Select(i => $"{i.ShownAmount:0.###} {i.Unit} {i.Name}"))}",
+                $"{mix.Recipe.Name}: {batch.Ingredients.Select(i => (Said)$"{i.ShownAmount:0.###} {Said.Word(i.Unit)} {i.Name}")}",
                 For(line),
                 mix.Recipe.Minutes,
                 first,
@@ -172,8 +172,8 @@ public static class PrepTasks
 
     private static PrepTask Task(
         WeekPlan plan,
-        string what,
-        string why,
+        Said what,
+        Said why,
         int minutes,
         DateOnly neededOn,
         int waitHours,
@@ -194,7 +194,7 @@ public static class PrepTasks
         );
     }
 
-    private static string For(MaterialLine line) => $"{line.Lacking:0.##} {line.Material.Name}";
+    private static Said For(MaterialLine line) => $"{line.Lacking:0.##} {line.Material.Name}";
 
     private static DateOnly FirstDay(WeekPlan plan, MaterialLine line) =>
         plan.Problem.Days[Math.Max(0, line.ByDay.ToList().FindIndex(x => x > 0))].Date;

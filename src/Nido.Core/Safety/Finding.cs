@@ -10,6 +10,6 @@ public sealed record Finding(
     SafetyRule Rule,
     IReadOnlyList<string> What,
     IReadOnlyList<string> Whom,
-    IReadOnlyList<string> Why,
+    IReadOnlyList<Said> Why,
     RuleOverride? Lifted
 );

@@ -8,6 +8,6 @@ namespace Nido.Core.Safety;
 public sealed record Hazard(
     SafetyRule Rule,
     IReadOnlyList<string> What,
-    IReadOnlyList<string> Why,
+    IReadOnlyList<Said> Why,
     IReadOnlyList<bool> About
 );

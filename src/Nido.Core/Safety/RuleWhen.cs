@@ -79,7 +79,7 @@ public sealed record RuleWhen(
     /// only by rules about pieces.</summary>
     /// <param name="thing">The thing.</param>
     /// <param name="asked">For whom and where.</param>
-    public string? MetBy(HandledThing thing, Asked asked)
+    public Said? MetBy(HandledThing thing, Asked asked)
     {
         ArgumentNullException.ThrowIfNull(thing);
         if ((thing.IsPart || thing.IsMade) && !IsOfPieces)
@@ -87,7 +87,7 @@ public sealed record RuleWhen(
             return null;
         }
 
-        string? said = null;
+        Said? said = null;
         foreach (var condition in Thing)
         {
             if (condition.MetBy(thing, asked) is not { } why)
@@ -96,13 +96,11 @@ public sealed record RuleWhen(
             }
 
             said =
-                why.Length > 0
-                    ? said is null
-                        ? why
-                        : $"{said}; {why}"
-                    : said;
+                why.IsNone ? said
+                : said is null ? why
+                : $"{said}; {why}";
         }
 
-        return said ?? thing.Name;
+        return said ?? Said.Name(thing.Name);
     }
 }

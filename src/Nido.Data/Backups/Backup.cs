@@ -107,8 +107,8 @@ public static class Backup
         if (ManifestOf(file) is not { } manifest)
         {
             throw new SiteException(
-                "This is not a backup of Nido, or it is damaged.",
-                "Choose another one: a backup is a zip that Nido wrote."
+                $"This is not a backup of Nido, or it is damaged.",
+                $"Choose another one: a backup is a zip that Nido wrote."
             );
         }
 
@@ -123,7 +123,7 @@ public static class Backup
 
             if (new FileInfo(to).Length != manifest.Bytes || await Sha256Async(to, stop) != manifest.Sha256)
             {
-                throw new SiteException("This backup is damaged: its checksum is another.", "Choose an older one.");
+                throw new SiteException($"This backup is damaged: its checksum is another.", $"Choose an older one.");
             }
 
             await WholeAsync(to, stop);
@@ -131,7 +131,7 @@ public static class Backup
         }
         catch (Exception e) when (e is InvalidDataException or SqliteException)
         {
-            throw new SiteException("This backup is damaged.", "Choose an older one.", e);
+            throw new SiteException($"This backup is damaged.", $"Choose an older one.", e);
         }
     }
 
@@ -270,7 +270,7 @@ public static class Backup
             {
                 throw new SiteException(
                     $"This backup was made by a newer Nido ({manifest.Schema}).",
-                    "Bring it back with that version."
+                    $"Bring it back with that version."
                 );
             }
 
@@ -370,7 +370,7 @@ public static class Backup
         await connection.OpenAsync(stop);
         return await OneAsync(connection, "PRAGMA integrity_check(1)", stop) is "ok"
             ? (string)(await OneAsync(connection, "SELECT MAX(MigrationId) FROM __EFMigrationsHistory", stop))!
-            : throw new SiteException("This backup is damaged.", "Choose an older one.");
+            : throw new SiteException($"This backup is damaged.", $"Choose an older one.");
     }
 
     private static async Task<object?> OneAsync(SqliteConnection connection, string sql, CancellationToken stop)

@@ -2,6 +2,7 @@ using System.Globalization;
 using System.Net;
 using System.Text;
 using Microsoft.EntityFrameworkCore;
+using Nido.Core;
 using Nido.Core.Group;
 using Nido.Core.Group.Steps;
 
@@ -74,22 +75,25 @@ public sealed record ChildDocument(
     /// <summary>The same as a page that every browser opens.</summary>
     /// <param name="ladder">Name of a ladder by its id.</param>
     /// <param name="step">What a step of a ladder is, by its number.</param>
-    public string Page(Func<string, string> ladder, Func<string, int, string> step)
+    /// <param name="tongue">The language.</param>
+    public string Page(Func<string, string> ladder, Func<string, int, string> step, Tongue tongue)
     {
+        ArgumentNullException.ThrowIfNull(tongue);
         ArgumentNullException.ThrowIfNull(ladder);
         ArgumentNullException.ThrowIfNull(step);
         var page = new StringBuilder();
         void Line(string html) => page.Append(html).Append('\n');
         string Row(params string[] cells) =>
             $"<tr>{string.Concat(cells.Select(c => $"<td>{WebUtility.HtmlEncode(c)}</td>"))}</tr>";
-        Line("<!doctype html><html lang=\"en\"><meta charset=\"utf-8\"><title>Nido</title>");
+        string Say(Said said) => WebUtility.HtmlEncode(tongue.Speak(said));
+        Line($"<!doctype html><html lang=\"{tongue.Language}\"><meta charset=\"utf-8\"><title>Nido</title>");
         Line(
             "<style>body{font:16px sans-serif;max-width:50em;margin:2em auto}td{padding:.2em .8em;border-top:1px solid #bbb}</style>"
         );
         Line(
-            $"<h1>{WebUtility.HtmlEncode(Child.Name)}</h1><p>{WebUtility.HtmlEncode($"{Group}, {Place}. Born {Day(Child.BornOn)}.")}</p>"
+            $"<h1>{WebUtility.HtmlEncode(Child.Name)}</h1><p>{Say($"{Group}, {Place}. Born {Child.BornOn:yyyy-MM-dd}.")}</p>"
         );
-        Line($"<p>{WebUtility.HtmlEncode(Child.Note)}</p><h2>Seen</h2><table>");
+        Line($"<p>{WebUtility.HtmlEncode(Child.Note)}</p><h2>{Say($"Seen")}</h2><table>");
         Observations
             .ToList()
             .ForEach(o =>
@@ -98,18 +102,18 @@ public sealed record ChildDocument(
                         Day(o.On),
                         ladder(o.Ladder),
                         step(o.Ladder, o.Step),
-                        $"{o.Help}",
+                        tongue.Speak(Said.Word($"{o.Help}")),
                         o.Minutes is { } m ? $"{m} min" : "",
                         o.By,
                         o.Note
                     )
                 )
             );
-        Line("</table><h2>Works towards</h2><table>");
+        Line($"</table><h2>{Say($"Works towards")}</h2><table>");
         Objectives
             .ToList()
             .ForEach(o => Line(Row(ladder(o.Ladder), step(o.Ladder, o.Step), o.By is { } by ? Day(by) : "")));
-        Line("</table><h2>Steps chosen by adults</h2><table>");
+        Line($"</table><h2>{Say($"Steps chosen by adults")}</h2><table>");
         ChosenSteps.ToList().ForEach(c => Line(Row(Day(c.On), ladder(c.Ladder), step(c.Ladder, c.Step))));
         Line("</table></html>");
         return page.ToString();

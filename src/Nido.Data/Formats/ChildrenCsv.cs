@@ -1,5 +1,6 @@
 using System.Globalization;
 using System.Text;
+using Nido.Core;
 using Nido.Core.Allergens;
 using Nido.Core.Group;
 
@@ -56,19 +57,20 @@ public static class ChildrenCsv
         {
             var before = problems.Count;
             string Cell(string column) => cells.GetValueOrDefault(column, "");
-            void Refuse(string column, string message) => problems.Add(new(row, column, Cell(column), message));
+            void Refuse(string column, Said message) => problems.Add(new(row, column, Cell(column), message));
 
             var name = Cell("name");
             if (name.Length is 0 or > 60)
             {
-                Refuse("name", "A name of 1 to 60 letters is wanted.");
+                Refuse("name", $"A name of 1 to 60 letters is wanted.");
             }
             else if (taken.TryGetValue(Key(name), out var first))
             {
                 Refuse(
                     "name",
                     first == 0
-                        ? $"{name} is already in {group.Name}. Add a letter of the family name, or leave the row out."
+                        ? (Said)
+                            $"{name} is already in {group.Name}. Add a letter of the family name, or leave the row out."
                         : $"{name} stands twice, first in row {first}. Add a letter of the family name, or leave the row out."
                 );
             }
@@ -83,8 +85,7 @@ public static class ChildrenCsv
             {
                 Refuse(
                     "allergies",
-                    $"\u201c{near.Word}\u201d is no allergen Nido knows. Did you mean {string.Join(" or ", near.DidYouMean.Select(a => book.NameOf(a)))}? "
-                        + "Write that, or leave the word out here and keep it as it is in the child's own dialog."
+                    $"\u201c{near.Word}\u201d is no allergen Nido knows. Did you mean {near.DidYouMean.Select(a => book.NameOf(a)):or}? Write that, or leave the word out here and keep it as it is in the child's own dialog."
                 );
             }
 
@@ -135,14 +136,14 @@ public static class ChildrenCsv
         );
 
     /// <summary>Why a birth date cannot be, or null.</summary>
-    public static string? BornProblem(DateOnly born, DateOnly today) =>
-        born > today ? $"{born:yyyy-MM-dd} is in the future. Check the year."
-        : Age.Months(born, today) > 9 * 12 ? $"{born:yyyy-MM-dd} is more than 9 years ago. Check the year."
+    public static Said? BornProblem(DateOnly born, DateOnly today) =>
+        born > today ? (Said)$"{born:yyyy-MM-dd} is in the future. Check the year."
+        : Age.Months(born, today) > 9 * 12 ? (Said)$"{born:yyyy-MM-dd} is more than 9 years ago. Check the year."
         : null;
 
     private static string Key(string name) => name.Normalize(NormalizationForm.FormC).ToUpperInvariant();
 
-    private static DateOnly Born(string text, DateOnly today, Action<string> refuse)
+    private static DateOnly Born(string text, DateOnly today, Action<Said> refuse)
     {
         if (
             !DateOnly.TryParseExact(text, "yyyy-MM-dd", CultureInfo.InvariantCulture, DateTimeStyles.None, out var born)
@@ -158,7 +159,7 @@ public static class ChildrenCsv
         return born;
     }
 
-    private static WeekDays DaysOf(string text, WeekDays otherwise, Action<string> refuse)
+    private static WeekDays DaysOf(string text, WeekDays otherwise, Action<Said> refuse)
     {
         if (text.Length == 0)
         {
@@ -181,7 +182,7 @@ public static class ChildrenCsv
         return days;
     }
 
-    private static bool YesOrNo(string text, Action<string> refuse)
+    private static bool YesOrNo(string text, Action<Said> refuse)
     {
         switch (text.ToLowerInvariant())
         {
@@ -195,7 +196,7 @@ public static class ChildrenCsv
         }
     }
 
-    private static Hand HandOf(string text, Action<string> refuse)
+    private static Hand HandOf(string text, Action<Said> refuse)
     {
         if (text.Length == 0)
         {

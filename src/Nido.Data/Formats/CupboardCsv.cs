@@ -1,5 +1,6 @@
 using System.Globalization;
 using Nido.Catalog;
+using Nido.Core;
 using Nido.Core.Cupboard;
 
 namespace Nido.Data.Formats;
@@ -40,7 +41,7 @@ public static class CupboardCsv
         {
             var before = problems.Count;
             string Cell(string column) => cells.GetValueOrDefault(column, "");
-            void Refuse(string column, string message) => problems.Add(new(row, column, Cell(column), message));
+            void Refuse(string column, Said message) => problems.Add(new(row, column, Cell(column), message));
 
             var named = Cell("material");
             var material = content.Materials.FirstOrDefault(m =>
@@ -78,7 +79,7 @@ public static class CupboardCsv
                 {
                     Refuse(
                         "unit",
-                        $"\"{Cell("unit")}\" does not fit: {material.Name} are counted in {UnitName(material.Unit)}. Write {UnitName(material.Unit)} or leave the unit out."
+                        $"\"{Cell("unit")}\" does not fit: {material.Name} are counted in {Said.Word(UnitName(material.Unit))}. Write {Said.Word(UnitName(material.Unit))} or leave the unit out."
                     );
                 }
 
@@ -117,7 +118,7 @@ public static class CupboardCsv
             _ => "piece",
         };
 
-    private static string Nearest(string named, Content content)
+    private static Said Nearest(string named, Content content)
     {
         // A list of 150 names is too long to be a way out: the three most alike are enough.
         string[] near =
@@ -129,9 +130,7 @@ public static class CupboardCsv
                 .Take(3)
                 .Select(x => x.Name),
         ];
-        return near.Length > 0
-            ? $"Near it: {string.Join("; ", near)}."
-            : "Find its name in Cupboard, under all known materials.";
+        return near.Length > 0 ? (Said)$"Near it: {near:;}." : $"Find its name in Cupboard, under all known materials.";
     }
 
     /// <summary>Share of letter pairs two names have in common (Dice 1945), 0–1.</summary>

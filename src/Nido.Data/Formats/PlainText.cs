@@ -1,4 +1,5 @@
 using System.Text;
+using Nido.Core;
 using Nido.Core.Words;
 
 namespace Nido.Data.Formats;
@@ -16,18 +17,18 @@ public static class PlainText
     /// <summary>The text composed, or null with the reason it is not taken.</summary>
     /// <param name="text">As it came.</param>
     /// <param name="problem">Why not and the way out; empty where it is taken.</param>
-    public static string? Of(string text, out string problem)
+    public static string? Of(string text, out Said problem)
     {
         ArgumentNullException.ThrowIfNull(text);
         problem =
-            text.Length > Longest ? $"The text has {text.Length} letters; at most {Longest} are taken."
-            : Broken(text) ? "The text holds half a letter (a lone surrogate). Type it again."
+            text.Length > Longest ? (Said)$"The text has {text.Length} letters; at most {Longest} are taken."
+            : Broken(text) ? (Said)$"The text holds half a letter (a lone surrogate). Type it again."
             : text.EnumerateRunes().FirstOrDefault(Hides) is { Value: > 0 } sign
-                ? $"The text holds a sign that cannot be seen (U+{sign.Value:X4}). Type it again."
+                ? (Said)$"The text holds a sign that cannot be seen (U+{sign.Value:X4}). Type it again."
             : text.Contains('\0', StringComparison.Ordinal)
-                ? "The text holds a sign that cannot be seen (U+0000). Type it again."
-            : "";
-        return problem.Length == 0 ? Letters.Composed(text) : null;
+                ? (Said)$"The text holds a sign that cannot be seen (U+0000). Type it again."
+            : Said.None;
+        return problem.IsNone ? Letters.Composed(text) : null;
     }
 
     /// <summary>Whether a text can be a name: something of it is seen, and it is not too long.</summary>

@@ -50,7 +50,7 @@ public sealed class TableText
                     1,
                     "",
                     "",
-                    $"The file has {bytes.Length / 1048576.0:0.#} MB; at most {MostBytes / 1048576} MB are taken. Is it a table of text? Save it as CSV, with only the columns {string.Join(", ", known)}."
+                    $"The file has {bytes.Length / 1048576.0:0.#} MB; at most {MostBytes / 1048576} MB are taken. Is it a table of text? Save it as CSV, with only the columns {known}."
                 )
             );
             return table;
@@ -62,12 +62,7 @@ public sealed class TableText
         if (text.AsSpan().IndexOfAny('\r', '\n') is var end && (end < 0 ? text.Length : end) > LongestHeading)
         {
             read.problems.Add(
-                new(
-                    1,
-                    "",
-                    "",
-                    $"The first line has more than {LongestHeading} letters. It names the columns: {string.Join(", ", known)}."
-                )
+                new(1, "", "", $"The first line has more than {LongestHeading} letters. It names the columns: {known}.")
             );
             return read;
         }
@@ -127,9 +122,7 @@ public sealed class TableText
         );
         if (!csv.Read() || !csv.ReadHeader())
         {
-            problems.Add(
-                new(1, "", "", $"Nothing to read. The first line names the columns: {string.Join(", ", known)}.")
-            );
+            problems.Add(new(1, "", "", $"Nothing to read. The first line names the columns: {known}."));
             return;
         }
 
@@ -141,7 +134,7 @@ public sealed class TableText
                     1,
                     missing,
                     "",
-                    $"The column \"{missing}\" is missing. Add it to the first line; the columns are {string.Join(", ", known)}."
+                    $"The column \"{missing}\" is missing. Add it to the first line; the columns are {known}."
                 )
             );
         }
@@ -149,12 +142,7 @@ public sealed class TableText
         foreach (var unknown in headings.Where(h => h.Length > 0 && !known.Contains(h)))
         {
             problems.Add(
-                new(
-                    1,
-                    unknown,
-                    "",
-                    $"The column \"{unknown}\" is not known and was left out. Known are {string.Join(", ", known)}."
-                )
+                new(1, unknown, "", $"The column \"{unknown}\" is not known and was left out. Known are {known}.")
             );
         }
 

@@ -25,7 +25,7 @@ public sealed record UnitChange(
     public static UnitChange Of(ChangeRow change)
     {
         ArgumentNullException.ThrowIfNull(change);
-        return new(change.What, change.At, change.Before, change.After)
+        return new($"{KeptSaid.Read(change.What)}", change.At, change.Before, change.After)
         {
             CameUpBefore = change.CameUpBefore,
             CameUpAfter = change.CameUpAfter,

@@ -2,6 +2,7 @@ using Ical.Net;
 using Ical.Net.CalendarComponents;
 using Ical.Net.DataTypes;
 using Ical.Net.Serialization;
+using Nido.Core;
 using Nido.Core.Week.Problem;
 using Nido.Core.Week.Reading;
 
@@ -14,9 +15,11 @@ public static class WeekCalendar
     /// <param name="plan">The plan.</param>
     /// <param name="weekId">For stable event ids.</param>
     /// <param name="now">Stamp of the events.</param>
-    public static string Write(WeekPlan plan, string weekId, DateTimeOffset now)
+    /// <param name="tongue">The language.</param>
+    public static string Write(WeekPlan plan, string weekId, DateTimeOffset now, Tongue tongue)
     {
         ArgumentNullException.ThrowIfNull(plan);
+        ArgumentNullException.ThrowIfNull(tongue);
         var calendar = new Calendar { ProductId = "-//Nido//Week//EN" };
         foreach (var cell in plan.Filled.GroupBy(f => (f.Placement.Day, f.Use.BlockIndex)))
         {
@@ -30,7 +33,7 @@ public static class WeekCalendar
                     Start = new CalDateTime(start),
                     End = new CalDateTime(start.AddMinutes(block.Minutes)),
                     Summary = $"{block.Name}: {string.Join(" · ", cell.Select(f => f.Use.Idea.Title))}",
-                    Description = string.Join("\n", cell.Select(f => Line(f.Use))),
+                    Description = string.Join("\n", cell.Select(f => Line(f.Use, tongue))),
                     Location = plan.Problem.Group.Name,
                 }
             );
@@ -39,6 +42,6 @@ public static class WeekCalendar
         return new CalendarSerializer().SerializeToString(calendar) ?? "";
     }
 
-    private static string Line(Use use) =>
-        $"{use.Idea.Title}{(use.Idea.Lead is { } lead ? $", with {lead.Name}" : "")}. {string.Join(" ", use.Idea.Technique.Instructions.Select(use.Idea.Theme.Fill))}";
+    private static string Line(Use use, Tongue tongue) =>
+        $"{tongue.Speak(use.Idea.Lead is { } lead ? (Said)$"{use.Idea.Title}, with {lead.Name}" : Said.Name(use.Idea.Title))}. {string.Join(" ", use.Idea.Technique.Instructions.Select(use.Idea.Theme.Fill))}";
 }

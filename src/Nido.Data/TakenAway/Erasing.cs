@@ -1,3 +1,5 @@
+using Nido.Core;
+using Nido.Data.Formats;
 using System.Text.RegularExpressions;
 using Microsoft.EntityFrameworkCore;
 using Nido.Core.Week.Problem;
@@ -13,7 +15,7 @@ namespace Nido.Data.TakenAway;
 public static class Erasing
 {
     // What stands in the history of a week where a sentence with the name stood.
-    private const string Nameless = "Something came up";
+    private static readonly Said Nameless = $"Something came up";
 
     /// <summary>Erases something that lies in the bin, in one transaction, then cleans the file.</summary>
     public static async Task EraseAsync(NidoDb db, InBin thing, CancellationToken stop)
@@ -92,7 +94,7 @@ public static class Erasing
                     Without(change.CameUpBefore, id),
                     Without(change.CameUpAfter, id)
                 );
-                change.What = Names(change.What, child.Name) ? Nameless : change.What;
+                change.What = Names(change.What, child.Name) ? KeptSaid.Write(Nameless) : change.What;
             }
         }
 

@@ -1,5 +1,6 @@
 using System.Globalization;
 using Microsoft.EntityFrameworkCore;
+using Nido.Core;
 using Nido.Data.Rows;
 
 namespace Nido.Data.TakenAway;
@@ -77,7 +78,7 @@ public static class TheBin
     }
 
     /// <summary>Brings something back; what stands against it, or null. The caller saves.</summary>
-    public static async Task<string?> BringBackAsync(NidoDb db, InBin thing, CancellationToken stop)
+    public static async Task<Said?> BringBackAsync(NidoDb db, InBin thing, CancellationToken stop)
     {
         ArgumentNullException.ThrowIfNull(db);
         ArgumentNullException.ThrowIfNull(thing);
@@ -86,8 +87,7 @@ public static class TheBin
             var child = await db.Children.IgnoreQueryFilters().SingleAsync(c => c.Id == thing.Id, stop);
             if (await db.Children.AnyAsync(c => c.GroupId == child.GroupId && c.Name == child.Name, stop))
             {
-                return $"Another {child.Name} is in {thing.Of} by now. "
-                    + "Give that one a letter of the family name, then bring this one back.";
+                return $"Another {child.Name} is in {thing.Of} by now. Give that one a letter of the family name, then bring this one back.";
             }
 
             child.BinnedAt = null;

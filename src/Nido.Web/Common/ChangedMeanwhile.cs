@@ -21,7 +21,7 @@ public sealed class ChangedMeanwhile : IExceptionHandler
         }
 
         await Problems
-            .Rule("Someone changed this at the same moment", "Their change stays. Look at it, then do yours again.")
+            .Rule($"Someone changed this at the same moment", $"Their change stays. Look at it, then do yours again.")
             .ExecuteAsync(httpContext);
         return true;
     }

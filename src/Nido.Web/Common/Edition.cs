@@ -48,8 +48,8 @@ public static class Edition
         {
             return Problems.Refusal(
                 StatusCodes.Status428PreconditionRequired,
-                "Which edition do you change?",
-                "Read it first and send its ETag back as If-Match, so that nobody's change is overwritten unseen."
+                $"Which edition do you change?",
+                $"Read it first and send its ETag back as If-Match, so that nobody's change is overwritten unseen."
             );
         }
 

@@ -31,9 +31,8 @@ public static class OwnHost
                     await Problems
                         .Refusal(
                             StatusCodes.Status421MisdirectedRequest,
-                            "This name is not ours",
-                            "Nido answers on this machine's own names only. "
-                                + $"Open http://127.0.0.1, or name the host in {Setting} where Nido is started."
+                            $"This name is not ours",
+                            $"Nido answers on this machine's own names only. Open http://127.0.0.1, or name the host in {Setting} where Nido is started."
                         )
                         .ExecuteAsync(context);
                     return;
@@ -49,8 +48,8 @@ public static class OwnHost
                     await Problems
                         .Refusal(
                             StatusCodes.Status403Forbidden,
-                            "This came from another page",
-                            "Changes are taken from Nido's own pages only. Open Nido and do it there."
+                            $"This came from another page",
+                            $"Changes are taken from Nido's own pages only. Open Nido and do it there."
                         )
                         .ExecuteAsync(context);
                     return;

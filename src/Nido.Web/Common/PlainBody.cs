@@ -1,4 +1,5 @@
 using System.Text.Json;
+using Nido.Core;
 using Nido.Data.Formats;
 
 namespace Nido.Web.Common;
@@ -34,7 +35,7 @@ public static class PlainBody
                     await Problems
                         .Refusal(
                             StatusCodes.Status413PayloadTooLarge,
-                            "That is too much at once",
+                            $"That is too much at once",
                             $"At most {MostBytes / 1048576} MB are taken in one go. Send it in parts."
                         )
                         .ExecuteAsync(context);
@@ -98,9 +99,9 @@ public static class PlainBody
                 while (reader.Read())
                 {
                     path.Next(ref reader);
-                    if (Copy(ref reader, writer) is { Length: > 0 } problem)
+                    if (Copy(ref reader, writer) is { IsNone: false } problem)
                     {
-                        return new(path.ToString(), "", problem);
+                        return new(path.ToString(), Said.None, problem);
                     }
                 }
             }
@@ -115,22 +116,22 @@ public static class PlainBody
     }
 
     /// <summary>Copies a token; what keeps it out, or empty.</summary>
-    private static string Copy(ref Utf8JsonReader reader, Utf8JsonWriter writer)
+    private static Said Copy(ref Utf8JsonReader reader, Utf8JsonWriter writer)
     {
         switch (reader.TokenType)
         {
             case JsonTokenType.StartObject:
                 writer.WriteStartObject();
-                return "";
+                return Said.None;
             case JsonTokenType.EndObject:
                 writer.WriteEndObject();
-                return "";
+                return Said.None;
             case JsonTokenType.StartArray:
                 writer.WriteStartArray();
-                return "";
+                return Said.None;
             case JsonTokenType.EndArray:
                 writer.WriteEndArray();
-                return "";
+                return Said.None;
             case JsonTokenType.PropertyName or JsonTokenType.String:
                 if (Text(ref reader, out var problem) is not { } text)
                 {
@@ -146,14 +147,14 @@ public static class PlainBody
                     writer.WriteStringValue(text);
                 }
 
-                return "";
+                return Said.None;
             default:
                 writer.WriteRawValue(reader.ValueSpan, skipInputValidation: true);
-                return "";
+                return Said.None;
         }
     }
 
-    private static string? Text(ref Utf8JsonReader reader, out string problem)
+    private static string? Text(ref Utf8JsonReader reader, out Said problem)
     {
         try
         {
@@ -162,7 +163,7 @@ public static class PlainBody
         catch (InvalidOperationException)
         {
             // How the reader says that an escape stands for half a letter, or bytes for none.
-            problem = "The text holds half a letter (a lone surrogate). Type it again.";
+            problem = $"The text holds half a letter (a lone surrogate). Type it again.";
             return null;
         }
     }

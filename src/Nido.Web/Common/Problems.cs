@@ -1,5 +1,7 @@
+using System.Globalization;
 using Microsoft.AspNetCore.Http.HttpResults;
 using Microsoft.AspNetCore.Mvc;
+using Nido.Core;
 
 namespace Nido.Web.Common;
 
@@ -14,24 +16,28 @@ public static class Problems
     public static ProblemHttpResult Fields(IReadOnlyList<FieldProblem> fields) =>
         Of(
             StatusCodes.Status400BadRequest,
-            "Some fields need another look",
+            $"Some fields need another look",
             fields.Count == 1 ? fields[0].Message : $"{fields.Count} fields need another look.",
             fields
         );
 
     /// <summary>One field that cannot be taken.</summary>
-    public static ProblemHttpResult Field(string field, string value, string message) =>
+    public static ProblemHttpResult Field(string field, Said value, Said message) =>
+        Fields([new(field, value, message)]);
+
+    /// <summary>One field that cannot be taken.</summary>
+    public static ProblemHttpResult Field(string field, string value, Said message) =>
         Fields([new(field, value, message)]);
 
     /// <summary>A rule stands against it: 409 with the rule and the way out.</summary>
-    public static ProblemHttpResult Rule(string title, string detail, IReadOnlyList<FieldProblem>? fields = null) =>
+    public static ProblemHttpResult Rule(Said title, Said detail, IReadOnlyList<FieldProblem>? fields = null) =>
         Of(StatusCodes.Status409Conflict, title, detail, fields ?? []);
 
     /// <summary>A request that is not taken whatever is in it.</summary>
     /// <param name="status">HTTP status.</param>
     /// <param name="title">What is wrong.</param>
     /// <param name="detail">The way out.</param>
-    public static ProblemHttpResult Refusal(int status, string title, string detail) => Of(status, title, detail, []);
+    public static ProblemHttpResult Refusal(int status, Said title, Said detail) => Of(status, title, detail, []);
 
     /// <summary>A change of something that has changed since it was read: 412 with how it is now, so that both can be
     /// shown.</summary>
@@ -40,8 +46,8 @@ public static class Problems
     {
         var problem = Of(
             StatusCodes.Status412PreconditionFailed,
-            "Someone changed this while you had it open",
-            "Nothing was overwritten, and what you typed is still here. Look at what it is now, then keep yours or theirs.",
+            $"Someone changed this while you had it open",
+            $"Nothing was overwritten, and what you typed is still here. Look at what it is now, then keep yours or theirs.",
             []
         );
         problem.ProblemDetails.Extensions["current"] = current;
@@ -54,45 +60,59 @@ public static class Problems
     {
         ArgumentNullException.ThrowIfNull(context);
         var problem = context.ProblemDetails;
-        (problem.Title, problem.Detail) = (problem.Status, problem.Detail) switch
+        if (problem.Detail is not { Length: > 0 })
         {
-            (_, { Length: > 0 }) => (problem.Title, problem.Detail),
-            (404, _) => (
-                "Not found",
-                "There is nothing at this address, or it was taken away. Go back and choose again."
-            ),
-            (405, _) => (
-                "Not done here",
-                "This address does not take that kind of request. What it takes stands at /api-docs."
-            ),
-            (415, _) => (
-                "Not this kind",
-                "The body is of a kind this address does not read. "
-                    + "Send JSON (application/json), or CSV (text/csv) where a table is wanted."
-            ),
-            (500, _) => (
-                "Something went wrong in Nido",
-                "Nothing was changed. Try again; if it stays, the log of the house says more."
-            ),
-            _ => (problem.Title, "This could not be taken. What the address wants stands at /api-docs."),
-        };
+            var (title, detail) = For(problem.Status);
+            problem.Title = title is null ? problem.Title : Speaking.Now.Speak(title);
+            problem.Detail = Speaking.Now.Speak(detail);
+        }
+
         problem.Extensions.TryAdd("fields", Array.Empty<FieldProblem>());
     }
 
-    private static ProblemHttpResult Of(int status, string title, string detail, IReadOnlyList<FieldProblem> fields)
+    private static (Said? Title, Said Detail) For(int? status) =>
+        status switch
+        {
+            404 => ($"Not found", $"There is nothing at this address, or it was taken away. Go back and choose again."),
+            405 => (
+                $"Not done here",
+                $"This address does not take that kind of request. What it takes stands at /api-docs."
+            ),
+            415 => (
+                $"Not this kind",
+                $"The body is of a kind this address does not read. Send JSON (application/json), or CSV (text/csv) where a table is wanted."
+            ),
+            500 => (
+                $"Something went wrong in Nido",
+                $"Nothing was changed. Try again; if it stays, the log of the house says more."
+            ),
+            _ => (null, $"This could not be taken. What the address wants stands at /api-docs."),
+        };
+
+    private static ProblemHttpResult Of(int status, Said title, Said detail, IReadOnlyList<FieldProblem> fields)
     {
         var problem = new ProblemDetails
         {
             Status = status,
-            Title = Cut(title, MostSaid),
-            Detail = Cut(detail, MostSaid),
+            Title = Cut(Speaking.Now.Speak(title), MostSaid),
+            Detail = Cut(Sentence(Speaking.Now.Speak(detail)), MostSaid),
         };
         problem.Extensions["fields"] = fields
             .Take(50)
-            .Select(f => new FieldProblem(Cut(f.Field, MostShown), Cut(f.Value, MostShown), Cut(f.Message, MostSaid)))
+            .Select(f => new FieldProblem(
+                Said.Name(Cut(Speaking.Now.Speak(f.Field), MostShown)),
+                Said.Name(Cut(Speaking.Now.Speak(f.Value), MostShown)),
+                Said.Name(Cut(Sentence(Speaking.Now.Speak(f.Message)), MostSaid))
+            ))
             .ToArray();
         return TypedResults.Problem(problem);
     }
+
+    // What is asked of a calculator is said as part of a sentence; here it stands alone.
+    private static string Sentence(string text) =>
+        text.Length == 0
+            ? text
+            : $"{char.ToUpper(text[0], CultureInfo.InvariantCulture)}{text[1..]}{(".?!)”»…".Contains(text[^1]) ? "" : ".")}";
 
     private static string Cut(string text, int most) =>
         text.Length <= most ? text : $"{text[..(char.IsHighSurrogate(text[most - 1]) ? most - 1 : most)]}…";

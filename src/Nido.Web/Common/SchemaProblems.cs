@@ -1,3 +1,4 @@
+using Nido.Core;
 using NJsonSchema;
 using NJsonSchema.Validation;
 
@@ -30,8 +31,8 @@ internal static class SchemaProblems
                     .Take(20)
                     .Select(e => new FieldProblem(
                         At(e),
-                        e.HasLineInfo ? $"line {e.LineNumber}" : "",
-                        $"{Said(e.Kind)} {where} says what is wanted there."
+                        e.HasLineInfo ? (Said)$"line {e.LineNumber}" : Said.None,
+                        $"{Wanted(e.Kind)} {where} says what is wanted there."
                     )),
             ];
         }
@@ -39,7 +40,7 @@ internal static class SchemaProblems
         catch (Exception e) when (e is not OperationCanceledException)
 #pragma warning restore CA1031
         {
-            return [new("file", "", $"This cannot be read: {e.Message} {where} says what is wanted.")];
+            return [new("file", Said.None, $"This cannot be read: {e.Message} {where} says what is wanted.")];
         }
     }
 
@@ -60,17 +61,17 @@ internal static class SchemaProblems
     private static string At(ValidationError error) =>
         error.Path?.TrimStart('#').TrimStart('/') is { Length: > 0 } path ? path : "file";
 
-    private static string Said(ValidationErrorKind kind) =>
+    private static Said Wanted(ValidationErrorKind kind) =>
         kind switch
         {
-            ValidationErrorKind.PropertyRequired => "This is missing.",
-            ValidationErrorKind.StringExpected => "A text in quotes is wanted.",
-            ValidationErrorKind.NumberExpected or ValidationErrorKind.IntegerExpected => "A number is wanted.",
-            ValidationErrorKind.BooleanExpected => "true or false is wanted.",
-            ValidationErrorKind.ArrayExpected => "A list in square brackets is wanted.",
-            ValidationErrorKind.ObjectExpected => "An object in curly brackets is wanted.",
-            ValidationErrorKind.NotInEnumeration => "This is none of the words known here.",
-            ValidationErrorKind.DateExpected => "A day is wanted, year-month-day.",
+            ValidationErrorKind.PropertyRequired => $"This is missing.",
+            ValidationErrorKind.StringExpected => $"A text in quotes is wanted.",
+            ValidationErrorKind.NumberExpected or ValidationErrorKind.IntegerExpected => $"A number is wanted.",
+            ValidationErrorKind.BooleanExpected => $"true or false is wanted.",
+            ValidationErrorKind.ArrayExpected => $"A list in square brackets is wanted.",
+            ValidationErrorKind.ObjectExpected => $"An object in curly brackets is wanted.",
+            ValidationErrorKind.NotInEnumeration => $"This is none of the words known here.",
+            ValidationErrorKind.DateExpected => $"A day is wanted, year-month-day.",
             _ => $"This does not fit ({kind}).",
         };
 }

@@ -64,7 +64,7 @@ internal static class Sense
             DateTimeOffset moment => OfDay(at, DateOnly.FromDateTime(moment.UtcDateTime)) is { } problem
                 ? [problem]
                 : [],
-            double number => double.IsFinite(number) ? [] : [new(at, $"{number}", "A number is wanted.")],
+            double number => double.IsFinite(number) ? [] : [new(at, $"{number}", $"A number is wanted.")],
             IList { Count: > MostItems } list => [new(at, $"{list.Count}", $"At most {MostItems} are taken at once.")],
             IList list => Enumerable
                 .Range(0, list.Count)
@@ -114,5 +114,5 @@ internal static class Sense
         type is { IsClass: true } && type.Namespace?.StartsWith("Nido.", StringComparison.Ordinal) == true;
 
     private static FieldProblem Lacking(string field) =>
-        new(field, "null", "This is missing: send it, the fields stand at /api-docs.");
+        new(field, $"null", $"This is missing: send it, the fields stand at /api-docs.");
 }

@@ -43,7 +43,7 @@ public sealed class SiteFaults(SiteFolder folder) : IExceptionHandler
         if (error.SqliteErrorCode == SQLitePCL.raw.SQLITE_CONSTRAINT)
         {
             await Problems
-                .Rule("Someone did this at the same moment", "Their change stays. Look at it, then do yours again.")
+                .Rule($"Someone did this at the same moment", $"Their change stays. Look at it, then do yours again.")
                 .ExecuteAsync(httpContext);
             return true;
         }

@@ -2,6 +2,7 @@ using System.Text.Json;
 using System.Text.Json.Nodes;
 using System.Text.RegularExpressions;
 using Microsoft.AspNetCore.Diagnostics;
+using Nido.Core;
 
 namespace Nido.Web.Common;
 
@@ -39,8 +40,8 @@ public sealed partial class UnreadableBody : IExceptionHandler
             await Problems
                 .Field(
                     "body",
-                    "",
-                    "Nothing that can be read was sent. A JSON object with the fields of this address is wanted; they stand at /api-docs."
+                    Said.None,
+                    $"Nothing that can be read was sent. A JSON object with the fields of this address is wanted; they stand at /api-docs."
                 )
                 .ExecuteAsync(httpContext);
             return true;
@@ -51,7 +52,7 @@ public sealed partial class UnreadableBody : IExceptionHandler
             .Field(
                 field.Length == 0 ? "body" : field,
                 await ValueAsync(httpContext, field, cancellationToken),
-                "This cannot be read. A number is written plainly (12.5), a word in quotes, a list in square brackets; the fields stand at /api-docs."
+                $"This cannot be read. A number is written plainly (12.5), a word in quotes, a list in square brackets; the fields stand at /api-docs."
             )
             .ExecuteAsync(httpContext);
         return true;

@@ -1,6 +1,7 @@
 using System.Reflection;
 using FluentValidation;
 using Microsoft.AspNetCore.Http.Metadata;
+using Nido.Core;
 
 namespace Nido.Web.Common;
 
@@ -21,8 +22,8 @@ public sealed class Validated : IEndpointFilter
         {
             return Problems.Field(
                 "body",
-                "null",
-                "A JSON object with the fields of this address is wanted; they stand at /api-docs."
+                $"null",
+                $"A JSON object with the fields of this address is wanted; they stand at /api-docs."
             );
         }
 
@@ -51,7 +52,7 @@ public sealed class Validated : IEndpointFilter
                         .. result.Errors.Select(e => new FieldProblem(
                             Camel(e.PropertyName),
                             $"{e.AttemptedValue}",
-                            e.ErrorMessage
+                            e.CustomState as Said ?? Said.Word(e.ErrorMessage)
                         )),
                     ]);
                 }

@@ -98,7 +98,7 @@ public static class CupboardEndpoints
         }
 
         return amount is < 0 or > 1_000_000 or double.NaN
-            ? Problems.Field("amount", $"{amount}", "An amount from 0 to 1,000,000 is wanted.")
+            ? Problems.Field("amount", $"{amount}", $"An amount from 0 to 1,000,000 is wanted.")
             : TypedResults.Ok(
                 CupboardReading.Carries(
                     plan,
@@ -160,7 +160,7 @@ public static class CupboardEndpoints
             return Problems.Field(
                 "materialId",
                 unknown.MaterialId,
-                "This material is not known. Choose one from the cupboard."
+                $"This material is not known. Choose one from the cupboard."
             );
         }
 

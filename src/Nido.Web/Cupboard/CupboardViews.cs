@@ -1,3 +1,4 @@
+using Nido.Core;
 using Nido.Core.Cupboard;
 
 namespace Nido.Web.Cupboard;
@@ -35,7 +36,7 @@ public sealed record MaterialView(
     string Name,
     string Shelf,
     MaterialUnit Unit,
-    string Size,
+    Said Size,
     IReadOnlyList<string> Tags,
     IReadOnlyList<string> Colours,
     IReadOnlyList<string> Allergens,
@@ -50,14 +51,14 @@ public sealed record MaterialView(
     int Packs,
     int Cents,
     IReadOnlyList<double> ByDay,
-    IReadOnlyList<string> Trace,
-    IReadOnlyList<string> Make,
+    IReadOnlyList<Said> Trace,
+    IReadOnlyList<Said> Make,
     IReadOnlyList<MakeFromView> MakeFrom,
     double CanMake,
     IReadOnlyList<RoleView> Roles,
     IReadOnlyList<StandInView> StandIns,
     AskFamilies? Ask,
-    IReadOnlyList<string> PackColours,
+    IReadOnlyList<Said> PackColours,
     int? KeepsDays,
     double GoneOff,
     IReadOnlyList<Movement> Ledger
@@ -98,14 +99,14 @@ public sealed record RoleView(string Technique, string Role);
 public sealed record StandInView(
     string MaterialId,
     string Name,
-    string For,
+    Said For,
     int Score,
     double Have,
-    IReadOnlyList<string> Reasons,
+    IReadOnlyList<Said> Reasons,
     string IdeaId,
     string Role,
     bool Leads,
-    string? Against
+    Said? Against
 );
 
 /// <summary>A change of stock as sent.</summary>

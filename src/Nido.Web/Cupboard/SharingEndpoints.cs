@@ -1,4 +1,5 @@
 using Microsoft.AspNetCore.Http.HttpResults;
+using Nido.Core;
 using Nido.Core.Ideas;
 using Nido.Core.Week.Sharing;
 using Nido.Web.Common;
@@ -39,7 +40,7 @@ public static class SharingEndpoints
         }
 
         var (after, _) = Sharing.Out(await desk.PlanAsync(row, stop), row.Plan, stop);
-        await desk.ChangeAsync(row, "Share out the cupboard", after, stop);
+        await desk.ChangeAsync(row, $"Share out the cupboard", after, stop);
         return TypedResults.Ok(await desk.ViewAsync(row, stop));
     }
 
@@ -59,7 +60,7 @@ public static class SharingEndpoints
         var plan = await desk.PlanAsync(row, stop);
         if (content.Material(swap.To) is not { } to)
         {
-            return Problems.Field("to", swap.To, "This material is not known. Choose one from the cupboard.");
+            return Problems.Field("to", swap.To, $"This material is not known. Choose one from the cupboard.");
         }
 
         if (SwapInWeek.Against(plan, swap, to) is { } against)
@@ -72,7 +73,7 @@ public static class SharingEndpoints
         {
             return Problems.Rule(
                 $"{to.Name} cannot stand in there",
-                string.Join(" ", swapped.Lost.Select(l => $"{l.Title}: {l.Reason}.").Distinct())
+                Said.Join(" ", swapped.Lost.Select(l => (Said)$"{l.Title}: {l.Reason}.").Distinct())
             );
         }
 

@@ -1,8 +1,10 @@
 using FluentValidation;
 using Nido.Catalog;
+using Nido.Core;
 using Nido.Core.Allergens;
 using Nido.Core.Group;
 using Nido.Data.Formats;
+using Nido.Web.Common;
 
 namespace Nido.Web.Group;
 
@@ -85,8 +87,8 @@ internal sealed class ChildBodyValidator : AbstractValidator<ChildBody>
     {
         RuleForEach(c => c.Ways)
             .Must(w => content.Differences.Any(d => d.Id == w.Key && d.OfChild && d.Choices.Any(x => x.Id == w.Value)))
-            .WithMessage((_, w) => $"{w.Key}: {w.Value} is not a choice for a child. See /api/differences.");
-        RuleFor(c => c.Name).Must(n => PlainText.IsName(n, 60)).WithMessage("A name of 1 to 60 letters is wanted.");
+            .Says((_, w) => $"{w.Key}: {w.Value} is not a choice for a child. See /api/differences.");
+        RuleFor(c => c.Name).Must(n => PlainText.IsName(n, 60)).Says($"A name of 1 to 60 letters is wanted.");
         RuleFor(c => c.BornOn)
             .Custom(
                 (born, context) =>
@@ -95,7 +97,12 @@ internal sealed class ChildBodyValidator : AbstractValidator<ChildBody>
                         ChildrenCsv.BornProblem(born, DateOnly.FromDateTime(time.GetLocalNow().DateTime)) is { } problem
                     )
                     {
-                        context.AddFailure(problem);
+                        context.AddFailure(
+                            new FluentValidation.Results.ValidationFailure("bornOn", $"{problem}", born)
+                            {
+                                CustomState = problem,
+                            }
+                        );
                     }
                 }
             );
@@ -108,44 +115,47 @@ internal sealed class ChildBodyValidator : AbstractValidator<ChildBody>
                         context.AddFailure(
                             new FluentValidation.Results.ValidationFailure(
                                 "allergies",
-                                AllergyEntry.DidYouMean(near, content.Allergens),
+                                $"{AllergyEntry.DidYouMean(near, content.Allergens)}",
                                 near.Word
                             )
+                            {
+                                CustomState = AllergyEntry.DidYouMean(near, content.Allergens),
+                            }
                         );
                     }
                 }
             );
         RuleForEach(c => c.Allergies)
             .Must(w => w?.Trim().Length is > 0 and <= 100)
-            .WithMessage("An allergy is a word or a few, 1 to 100 letters.");
+            .Says($"An allergy is a word or a few, 1 to 100 letters.");
         RuleForEach(c => c.UnknownAllergies)
             .Must(w => w?.Trim().Length is > 0 and <= 100)
-            .WithMessage("An allergy is a word or a few, 1 to 100 letters.");
-        RuleFor(c => c.Allergies).Must(a => a is null || a.Count <= 40).WithMessage("At most 40 words for allergies.");
+            .Says($"An allergy is a word or a few, 1 to 100 letters.");
+        RuleFor(c => c.Allergies).Must(a => a is null || a.Count <= 40).Says($"At most 40 words for allergies.");
         RuleFor(c => c.UnknownAllergies)
             .Must(a => a is null || a.Count <= 20)
-            .WithMessage("At most 20 words that are not known.");
+            .Says($"At most 20 words that are not known.");
         RuleForEach(c => c.Plans)
             .ChildRules(plan =>
             {
                 plan.RuleFor(p => p.MaterialId)
                     .Must(m => m is not null && content.Material(m) is not null)
-                    .WithMessage("This is no material. The list is at /api/materials.");
+                    .Says($"This is no material. The list is at /api/materials.");
                 plan.RuleFor(p => p.Adult)
                     .Must(a => a?.Trim().Length is > 0 and <= 60)
-                    .WithMessage("Name the adult who enters the plan.");
+                    .Says($"Name the adult who enters the plan.");
                 plan.RuleFor(p => p.Wording)
                     .Must(w => w?.Trim().Length is >= 3 and <= 200)
-                    .WithMessage("Write the plan's own words, 3 to 200 letters.");
+                    .Says($"Write the plan's own words, 3 to 200 letters.");
                 plan.RuleFor(p => p.On)
                     .Must(d => d <= DateOnly.FromDateTime(time.GetLocalNow().DateTime) && d.Year >= 2000)
-                    .WithMessage("A plan has the date on which it was written.");
+                    .Says($"A plan has the date on which it was written.");
             });
-        RuleFor(c => c.Days).Must(d => d != WeekDays.None).WithMessage("Choose at least one day.");
+        RuleFor(c => c.Days).Must(d => d != WeekDays.None).Says($"Choose at least one day.");
         RuleFor(c => c.HomeLanguage)
             .Matches("^[a-z]{2}$")
-            .WithMessage("A language is two small letters, for example en or es.");
-        RuleFor(c => c.Note).MaximumLength(500).WithMessage("A note has at most 500 letters.");
+            .Says($"A language is two small letters, for example en or es.");
+        RuleFor(c => c.Note).MaximumLength(500).Says($"A note has at most 500 letters.");
     }
 }
 
@@ -153,12 +163,12 @@ internal sealed class ChildrenBodyValidator : AbstractValidator<ChildrenBody>
 {
     public ChildrenBodyValidator(IValidator<ChildBody> child)
     {
-        RuleFor(c => c.Children).NotEmpty().WithMessage("No children were sent.");
-        RuleFor(c => c.Children).Must(c => c.Count <= 200).WithMessage("At most 200 children are added at once.");
+        RuleFor(c => c.Children).NotEmpty().Says($"No children were sent.");
+        RuleFor(c => c.Children).Must(c => c.Count <= 200).Says($"At most 200 children are added at once.");
         RuleForEach(c => c.Children).SetValidator(child);
         RuleFor(c => c.Children)
             .Must(all => all.Select(c => c.Name.Trim().ToUpperInvariant()).Distinct().Count() == all.Count)
-            .WithMessage("A name stands twice in the list. Add a letter of the family name.");
+            .Says($"A name stands twice in the list. Add a letter of the family name.");
     }
 }
 
@@ -166,11 +176,11 @@ internal sealed class NewGroupBodyValidator : AbstractValidator<NewGroupBody>
 {
     public NewGroupBodyValidator()
     {
-        RuleFor(g => g.Name).Must(n => PlainText.IsName(n, 80)).WithMessage("A name of 1 to 80 letters is wanted.");
-        RuleFor(g => g.Place).MaximumLength(120).WithMessage("The name of a house has at most 120 letters.");
+        RuleFor(g => g.Name).Must(n => PlainText.IsName(n, 80)).Says($"A name of 1 to 80 letters is wanted.");
+        RuleFor(g => g.Place).MaximumLength(120).Says($"The name of a house has at most 120 letters.");
         RuleFor(g => g.Timetable)
             .Must(t => t is null || Core.Group.Timetable.All.Any(x => x.Id == t))
-            .WithMessage(
+            .Says(
                 $"This timetable is not known. Known are {string.Join(", ", Core.Group.Timetable.All.Select(x => x.Id))}."
             );
     }
@@ -180,9 +190,9 @@ internal sealed class AdultBodyValidator : AbstractValidator<AdultBody>
 {
     public AdultBodyValidator()
     {
-        RuleFor(a => a.Name).Must(n => PlainText.IsName(n, 60)).WithMessage("An adult needs a name or a role.");
-        RuleFor(a => a.Days).Must(d => d != WeekDays.None).WithMessage("Choose at least one day.");
-        RuleFor(a => a.To).GreaterThan(a => a.From).WithMessage("The end of an adult's time must be after its start.");
+        RuleFor(a => a.Name).Must(n => PlainText.IsName(n, 60)).Says($"An adult needs a name or a role.");
+        RuleFor(a => a.Days).Must(d => d != WeekDays.None).Says($"Choose at least one day.");
+        RuleFor(a => a.To).GreaterThan(a => a.From).Says($"The end of an adult's time must be after its start.");
     }
 }
 
@@ -192,27 +202,25 @@ internal sealed class GroupBodyValidator : AbstractValidator<GroupBody>
     {
         RuleForEach(g => g.Settings.Ways)
             .Must(w => content.Differences.Any(d => d.Id == w.Key && d.Choices.Any(x => x.Id == w.Value)))
-            .WithMessage((_, w) => $"{w.Key}: {w.Value} is not a choice there is. See /api/differences.");
+            .Says((_, w) => $"{w.Key}: {w.Value} is not a choice there is. See /api/differences.");
         RuleForEach(g => g.Settings.LetIn)
             .Must(content.Allergens.IsPublished)
-            .WithMessage(
+            .Says(
                 (_, id) =>
                     content.Allergens.Read(id ?? "").Allergens is { Count: > 0 } meant
-                        ? $"Write {string.Join(", ", meant)}."
-                        : "This is no allergen of the published lists. They are at /api/allergens."
+                        ? (Said)$"Write {meant}."
+                        : $"This is no allergen of the published lists. They are at /api/allergens."
             );
         RuleForEach(g => g.Expected)
             .ChildRules(band =>
             {
-                band.RuleFor(b => b.FromMonths)
-                    .InclusiveBetween(6, 107)
-                    .WithMessage("A band begins at 6 to 107 months.");
+                band.RuleFor(b => b.FromMonths).InclusiveBetween(6, 107).Says($"A band begins at 6 to 107 months.");
                 band.RuleFor(b => b.ToMonths)
                     .Must((b, to) => to > b.FromMonths && to <= 108)
-                    .WithMessage("A band ends later than it begins, at 108 months or before.");
+                    .Says($"A band ends later than it begins, at 108 months or before.");
                 band.RuleFor(b => b.Children)
                     .InclusiveBetween(0, 100)
-                    .WithMessage("0 to 100 children are expected in a band.");
+                    .Says($"0 to 100 children are expected in a band.");
             });
         RuleFor(g => g.Expected)
             .Must(all =>
@@ -220,59 +228,57 @@ internal sealed class GroupBodyValidator : AbstractValidator<GroupBody>
                     .Zip(all.OrderBy(b => b.FromMonths).Skip(1))
                     .All(x => x.First.ToMonths <= x.Second.FromMonths)
             )
-            .WithMessage("Two bands share an age. Let each begin where the one before ends.");
-        RuleForEach(g => g.Wishes).Must(w => w.ChildId != w.OtherId).WithMessage("A wish is about two children.");
-        RuleFor(g => g.Name).Must(n => PlainText.IsName(n, 80)).WithMessage("A name of 1 to 80 letters is wanted.");
-        RuleFor(g => g.Place).MaximumLength(120).WithMessage("The name of a house has at most 120 letters.");
-        RuleFor(g => g.Adults).Must(a => a.Count <= 60).WithMessage("At most 60 adults are in a group.");
-        RuleFor(g => g.Blocks).Must(b => b.Count <= 20).WithMessage("A day has at most 20 blocks.");
-        RuleFor(g => g.Wishes)
-            .Must(w => w.Count <= 400)
-            .WithMessage("At most 400 wishes about children together or apart.");
-        RuleFor(g => g.Days).Must(d => d != WeekDays.None).WithMessage("Choose at least one day.");
+            .Says($"Two bands share an age. Let each begin where the one before ends.");
+        RuleForEach(g => g.Wishes).Must(w => w.ChildId != w.OtherId).Says($"A wish is about two children.");
+        RuleFor(g => g.Name).Must(n => PlainText.IsName(n, 80)).Says($"A name of 1 to 80 letters is wanted.");
+        RuleFor(g => g.Place).MaximumLength(120).Says($"The name of a house has at most 120 letters.");
+        RuleFor(g => g.Adults).Must(a => a.Count <= 60).Says($"At most 60 adults are in a group.");
+        RuleFor(g => g.Blocks).Must(b => b.Count <= 20).Says($"A day has at most 20 blocks.");
+        RuleFor(g => g.Wishes).Must(w => w.Count <= 400).Says($"At most 400 wishes about children together or apart.");
+        RuleFor(g => g.Days).Must(d => d != WeekDays.None).Says($"Choose at least one day.");
         RuleForEach(g => g.Blocks)
             .ChildRules(block =>
             {
-                block.RuleFor(b => b.Minutes).InclusiveBetween(5, 180).WithMessage("A block has 5 to 180 minutes.");
-                block.RuleFor(b => b.Offers).InclusiveBetween(1, 6).WithMessage("A block has 1 to 6 offers.");
+                block.RuleFor(b => b.Minutes).InclusiveBetween(5, 180).Says($"A block has 5 to 180 minutes.");
+                block.RuleFor(b => b.Offers).InclusiveBetween(1, 6).Says($"A block has 1 to 6 offers.");
                 block
                     .RuleFor(b => b.Offers)
                     .Equal(1)
                     .When(b => b.Kind is BlockKind.Circle or BlockKind.Outdoors)
-                    .WithMessage("A whole-group block has one offer.");
+                    .Says($"A whole-group block has one offer.");
                 block
                     .RuleFor(b => b.Name)
                     .Must(n => PlainText.IsName(n, 60))
-                    .WithMessage("A block needs a name of 1 to 60 letters.");
+                    .Says($"A block needs a name of 1 to 60 letters.");
                 block
                     .RuleFor(b => b.Id)
                     .Matches("^[a-z0-9-]{1,30}$")
-                    .WithMessage("A block's id is 1 to 30 small letters, digits and hyphens.");
+                    .Says($"A block's id is 1 to 30 small letters, digits and hyphens.");
             });
         RuleFor(g => g.Blocks)
             .Must(all => all.Select(b => b.Id).Distinct().Count() == all.Count)
-            .WithMessage("Two blocks have the same id.");
+            .Says($"Two blocks have the same id.");
         RuleForEach(g => g.Adults).SetValidator(adult);
         RuleForEach(g => g.Settings.OwnRatio)
             .ChildRules(band =>
             {
                 band.RuleFor(b => b.FromMonths)
                     .InclusiveBetween(0, 120)
-                    .WithMessage("A line of the ratio begins at 0 to 120 months.");
-                band.RuleFor(b => b.Children).InclusiveBetween(1, 30).WithMessage("One adult has 1 to 30 children.");
+                    .Says($"A line of the ratio begins at 0 to 120 months.");
+                band.RuleFor(b => b.Children).InclusiveBetween(1, 30).Says($"One adult has 1 to 30 children.");
             });
         RuleFor(g => g.Settings.OwnRatio)
             .Must(all =>
                 all is [{ FromMonths: 0 }, ..]
                 && all.Zip(all.Skip(1)).All(x => x.First.FromMonths < x.Second.FromMonths)
             )
-            .WithMessage("A group's own ratio begins at 0 months, and every line at a higher age than the one before.");
-        RuleFor(g => g.Settings.BudgetCents).InclusiveBetween(0, 1_000_000).WithMessage("A budget is 0 to 10,000.00.");
+            .Says($"A group's own ratio begins at 0 months, and every line at a higher age than the one before.");
+        RuleFor(g => g.Settings.BudgetCents).InclusiveBetween(0, 1_000_000).Says($"A budget is 0 to 10,000.00.");
         RuleFor(g => g.Settings.EveningPrepMinutes)
             .InclusiveBetween(0, 240)
-            .WithMessage("An evening holds 0 to 240 minutes.");
+            .Says($"An evening holds 0 to 240 minutes.");
         RuleFor(g => g.Settings.AttentionMinutesPerYear)
             .InclusiveBetween(1, 10)
-            .WithMessage("Attention is 1 to 10 minutes for each year of age.");
+            .Says($"Attention is 1 to 10 minutes for each year of age.");
     }
 }

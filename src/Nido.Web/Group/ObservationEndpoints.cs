@@ -2,6 +2,7 @@ using FluentValidation;
 using Microsoft.AspNetCore.Http.HttpResults;
 using Microsoft.EntityFrameworkCore;
 using Nido.Catalog;
+using Nido.Core;
 using Nido.Core.Group;
 using Nido.Core.Group.Steps;
 using Nido.Data;
@@ -267,7 +268,7 @@ public sealed record ObservationBody(
     {
         ArgumentNullException.ThrowIfNull(group);
         ArgumentNullException.ThrowIfNull(content);
-        FieldProblem Field(string name, string value, string message) =>
+        FieldProblem Field(string name, string value, Said message) =>
             new($"observations[{index}].{name}", value, message);
         var child = group.Children.FirstOrDefault(c => c.Id == ChildId);
         return child is null ? Field("childId", ChildId, $"This child is not in {group.Name}.")
@@ -275,7 +276,7 @@ public sealed record ObservationBody(
                 ? Field(
                     "ladder",
                     Ladder,
-                    $"This ladder is not known. Known are {string.Join(", ", content.Ladders.Keys.Order(StringComparer.Ordinal))}."
+                    $"This ladder is not known. Known are {content.Ladders.Keys.Order(StringComparer.Ordinal)}."
                 )
             : Step < 1 || Step > ladder.Steps.Count
                 ? Field("step", $"{Step}", $"{ladder.Name} has steps 1 to {ladder.Steps.Count}.")
@@ -360,14 +361,14 @@ internal sealed class ObservationsBodyValidator : AbstractValidator<Observations
 {
     public ObservationsBodyValidator()
     {
-        RuleFor(o => o.Observations).NotEmpty().WithMessage("Nothing was seen: send at least one observation.");
-        RuleFor(o => o.Observations).Must(o => o.Count <= 500).WithMessage("At most 500 at once.");
+        RuleFor(o => o.Observations).NotEmpty().Says($"Nothing was seen: send at least one observation.");
+        RuleFor(o => o.Observations).Must(o => o.Count <= 500).Says($"At most 500 at once.");
         RuleForEach(o => o.Observations)
             .ChildRules(o =>
             {
-                o.RuleFor(x => x.By).MaximumLength(60).WithMessage("A name has at most 60 letters.");
-                o.RuleFor(x => x.Minutes).InclusiveBetween(1, 180).WithMessage("1 to 180 minutes are wanted.");
-                o.RuleFor(x => x.Note).MaximumLength(500).WithMessage("A note has at most 500 letters.");
+                o.RuleFor(x => x.By).MaximumLength(60).Says($"A name has at most 60 letters.");
+                o.RuleFor(x => x.Minutes).InclusiveBetween(1, 180).Says($"1 to 180 minutes are wanted.");
+                o.RuleFor(x => x.Note).MaximumLength(500).Says($"A note has at most 500 letters.");
             });
     }
 }

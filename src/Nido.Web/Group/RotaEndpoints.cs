@@ -1,5 +1,6 @@
 using FluentValidation;
 using Microsoft.AspNetCore.Http.HttpResults;
+using Nido.Core;
 using Nido.Core.Group;
 using Nido.Core.Week.Problem;
 using Nido.Core.Week.Reading;
@@ -116,11 +117,11 @@ public sealed record RotaBody(IReadOnlyList<IReadOnlyList<string>> Groups)
             .ToDictionary(c => c.Id, c => c.Name);
         string[] sent = [.. Groups.SelectMany(g => g)];
         return sent.FirstOrDefault(id => !there.ContainsKey(id)) is { } stranger
-                ? new("groups", stranger, "This child is not there on that day.")
+                ? new($"groups", stranger, $"This child is not there on that day.")
             : sent.GroupBy(id => id).FirstOrDefault(g => g.Count() > 1) is { } twice
-                ? new("groups", there[twice.Key], $"{there[twice.Key]} is in two groups. Choose one.")
+                ? new($"groups", there[twice.Key], $"{there[twice.Key]} is in two groups. Choose one.")
             : there.Keys.Except(sent).FirstOrDefault() is { } missing
-                ? new("groups", there[missing], $"{there[missing]} is in no group. Choose one.")
+                ? new($"groups", there[missing], $"{there[missing]} is in no group. Choose one.")
             : null;
     }
 }
@@ -140,7 +141,7 @@ public sealed record RotaView(
     IReadOnlyList<RotaGroup> Groups,
     IReadOnlyList<RotaRound> Rounds,
     int AdultsThere,
-    IReadOnlyList<string> Problems
+    IReadOnlyList<Said> Problems
 )
 {
     /// <summary>Whether the block rotates on a day of the plan.</summary>
@@ -278,6 +279,6 @@ internal sealed class RotaBodyValidator : AbstractValidator<RotaBody>
 {
     public RotaBodyValidator()
     {
-        RuleFor(r => r.Groups).Must(g => g.Count is >= 1 and <= 6).WithMessage("One to six groups are wanted.");
+        RuleFor(r => r.Groups).Must(g => g.Count is >= 1 and <= 6).Says($"One to six groups are wanted.");
     }
 }

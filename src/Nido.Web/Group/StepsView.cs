@@ -1,3 +1,4 @@
+using Nido.Core;
 using Nido.Core.Group;
 using Nido.Core.Group.Steps;
 using Nido.Core.Ideas.Ways;
@@ -56,7 +57,7 @@ public sealed record OfferView(
     double Alone,
     double WithHelp,
     double Fit,
-    IReadOnlyList<string> Trace,
+    IReadOnlyList<Said> Trace,
     bool Seen,
     bool Chosen,
     StepProposal? Proposal,

@@ -49,8 +49,8 @@ public static partial class HouseEndpoints
         if (await db.Groups.IgnoreQueryFilters().AnyAsync(stop))
         {
             return Problems.Rule(
-                "Somebody lives here",
-                "The example is laid out only in a house without a group, in the bin, too. Empty the bin first, or look at it in another folder."
+                $"Somebody lives here",
+                $"The example is laid out only in a house without a group, in the bin, too. Empty the bin first, or look at it in another folder."
             );
         }
 

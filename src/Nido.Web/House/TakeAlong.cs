@@ -4,6 +4,7 @@ using System.Text.Json;
 using Microsoft.AspNetCore.Http.HttpResults;
 using Microsoft.EntityFrameworkCore;
 using Nido.Catalog;
+using Nido.Core;
 using Nido.Data;
 using Nido.Data.Formats;
 using Nido.Web.Common;
@@ -51,7 +52,8 @@ public static class TakeAlong
                 child.Page(
                     l => content.Ladders.GetValueOrDefault(l)?.Name ?? l,
                     (l, s) =>
-                        content.Ladders.GetValueOrDefault(l)?.Steps.FirstOrDefault(x => x.Number == s)?.Name ?? $"{s}"
+                        content.Ladders.GetValueOrDefault(l)?.Steps.FirstOrDefault(x => x.Number == s)?.Name ?? $"{s}",
+                    Speaking.Now
                 ),
                 stop
             );
@@ -85,8 +87,8 @@ public static class TakeAlong
         if (await db.Groups.IgnoreQueryFilters().AnyAsync(stop) || await db.Movements.AnyAsync(stop))
         {
             return Problems.Rule(
-                "This house is not empty",
-                "A whole house is brought into an empty one: start Nido with another folder (NIDO_DATA), or bring the weeks as units."
+                $"This house is not empty",
+                $"A whole house is brought into an empty one: start Nido with another folder (NIDO_DATA), or bring the weeks as units."
             );
         }
 
@@ -116,9 +118,9 @@ public static class TakeAlong
                     null,
                     [
                         new(
-                            "format",
+                            $"format",
                             $"{site.Format} {site.FormatVersion}",
-                            "This Nido reads \"nido-site\", version 1. A newer file is brought into a newer Nido."
+                            $"This Nido reads \"nido-site\", version 1. A newer file is brought into a newer Nido."
                         ),
                     ]
                 );
@@ -135,21 +137,21 @@ public static class TakeAlong
                         or InvalidOperationException
             )
         {
-            return (null, [new("file", "", $"This is not the file of a house: {e.Message}")]);
+            return (null, [new("file", Said.None, $"This is not the file of a house: {e.Message}")]);
         }
     }
 
     private static IEnumerable<FieldProblem> OfSite(SiteDocument site, UnitSense sense) =>
         UnitSense
-            .Twice(site.Groups.Select(g => g.Id), "groups", "id")
+            .Twice(site.Groups.Select(g => g.Id), "groups", $"id")
             .Concat(
-                UnitSense.Twice(site.Groups.SelectMany(g => g.Children).Select(c => c.Id), "groups", "id of a child")
+                UnitSense.Twice(site.Groups.SelectMany(g => g.Children).Select(c => c.Id), "groups", $"id of a child")
             )
             .Concat(
-                UnitSense.Twice(site.Groups.SelectMany(g => g.Adults).Select(a => a.Id), "groups", "id of an adult")
+                UnitSense.Twice(site.Groups.SelectMany(g => g.Adults).Select(a => a.Id), "groups", $"id of an adult")
             )
-            .Concat(UnitSense.Twice(site.Weeks.Select(w => w.Id), "weeks", "id"))
-            .Concat(UnitSense.Twice(site.Themes.Select(t => t.Id), "themes", "id"))
+            .Concat(UnitSense.Twice(site.Weeks.Select(w => w.Id), "weeks", $"id"))
+            .Concat(UnitSense.Twice(site.Themes.Select(t => t.Id), "themes", $"id"))
             .Concat(site.Groups.SelectMany((g, i) => sense.OfGroup(g.AsItStands(), $"groups[{i}].")))
             .Concat(
                 site.Weeks.SelectMany(
@@ -158,9 +160,9 @@ public static class TakeAlong
                             // What is wrong with its group stands under groups.
                             ? sense
                                 .Of(unit)
-                                .Where(p => !p.Field.StartsWith("group.", StringComparison.Ordinal))
-                                .Select(p => p with { Field = $"weeks[{i}].{p.Field}" })
-                            : [new($"weeks[{i}].groupId", w.GroupId, "No group of the file has this id.")]
+                                .Where(p => !p.Field.ToString().StartsWith("group.", StringComparison.Ordinal))
+                                .Select(p => p with { Field = (Said)$"weeks[{i}].{p.Field}" })
+                            : [new($"weeks[{i}].groupId", w.GroupId, $"No group of the file has this id.")]
                 )
             )
             .Concat(
@@ -169,7 +171,7 @@ public static class TakeAlong
                     .Select(x => new FieldProblem(
                         $"movements[{x.i}]",
                         $"{x.m.Amount}",
-                        "An amount goes to 1,000,000, a note has at most 200 letters."
+                        $"An amount goes to 1,000,000, a note has at most 200 letters."
                     ))
             );
 

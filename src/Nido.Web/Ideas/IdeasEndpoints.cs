@@ -1,4 +1,5 @@
 using Microsoft.AspNetCore.Http.HttpResults;
+using Nido.Core;
 using Nido.Core.Week.Reading;
 using Nido.Web.Week;
 
@@ -117,7 +118,7 @@ public static class IdeasEndpoints
 /// <param name="Placed">How often it does, after all.</param>
 /// <param name="Best">The best place it could have; null where a rule keeps it out everywhere.</param>
 /// <param name="Rules">What keeps it out of other places.</param>
-public sealed record WhyNotView(int Placed, BestPlace? Best, IReadOnlyList<string> Rules);
+public sealed record WhyNotView(int Placed, BestPlace? Best, IReadOnlyList<Said> Rules);
 
 /// <summary>A place an idea could have and what that would change: minutes missing, cents, preparation and points of
 /// wishes; more is worse.</summary>
@@ -135,4 +136,4 @@ public sealed record BestPlace(
 );
 
 /// <summary>An idea that cannot be, because nothing at hand goes together for it.</summary>
-public sealed record UnsuitedIdea(string Title, string Material, IReadOnlyList<string> Reasons);
+public sealed record UnsuitedIdea(string Title, string Material, IReadOnlyList<Said> Reasons);

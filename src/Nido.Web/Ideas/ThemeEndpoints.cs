@@ -65,7 +65,7 @@ public static class ThemeEndpoints
         {
             return Problems.Rule(
                 $"{shipped.Name} comes with Nido and stays as it is",
-                "Keep what you changed as a theme of your own."
+                $"Keep what you changed as a theme of your own."
             );
         }
 
@@ -101,7 +101,7 @@ public static class ThemeEndpoints
         {
             return Problems.Rule(
                 $"{row.Theme.Name} cannot be taken out",
-                "A week stands on it. Keep it, or change its words."
+                $"A week stands on it. Keep it, or change its words."
             );
         }
 
@@ -155,35 +155,33 @@ internal sealed class ThemeDraftValidator : AbstractValidator<ThemeDraft>
 {
     public ThemeDraftValidator()
     {
-        RuleFor(t => t.Name).Must(n => PlainText.IsName(n, 80)).WithMessage("A theme needs a name of 1 to 80 letters.");
-        RuleFor(t => t.Letter)
-            .Must(l => l?.Trim() is [var one] && char.IsLetter(one))
-            .WithMessage("One letter is wanted.");
-        RuleFor(t => t.SecondLetter).Must(l => l.Trim().Length <= 1).WithMessage("One letter, or none.");
+        RuleFor(t => t.Name).Must(n => PlainText.IsName(n, 80)).Says($"A theme needs a name of 1 to 80 letters.");
+        RuleFor(t => t.Letter).Must(l => l?.Trim() is [var one] && char.IsLetter(one)).Says($"One letter is wanted.");
+        RuleFor(t => t.SecondLetter).Must(l => l.Trim().Length <= 1).Says($"One letter, or none.");
         RuleFor(t => t.Words)
             .Must(w => w.Count(x => !string.IsNullOrWhiteSpace(x)) >= 3)
-            .WithMessage("The theme is empty: write at least three words, with commas between them.");
-        RuleFor(t => t.Words).Must(w => w.Count <= 200).WithMessage("At most 200 words.");
+            .Says($"The theme is empty: write at least three words, with commas between them.");
+        RuleFor(t => t.Words).Must(w => w.Count <= 200).Says($"At most 200 words.");
         RuleForEach(t => t.Words)
             .Must(w => w.Trim().Length <= 40 && w.All(c => char.IsLetter(c) || c is ' ' or '-' or '\''))
-            .WithMessage((_, w) => $"“{w}” is not a word: letters only, at most 40.");
-        RuleFor(t => t.Language).Must(l => l is "en" or "es").WithMessage("en or es is wanted.");
-        RuleFor(t => t.NumbersTo).InclusiveBetween(2, 20).WithMessage("Numbers go to 2 to 20.");
+            .Says((_, w) => $"“{w}” is not a word: letters only, at most 40.");
+        RuleFor(t => t.Language).Must(l => l is "en" or "es").Says($"en or es is wanted.");
+        RuleFor(t => t.NumbersTo).InclusiveBetween(2, 20).Says($"Numbers go to 2 to 20.");
         RuleFor(t => t.OlderNumbersTo)
             .GreaterThanOrEqualTo(t => t.NumbersTo)
-            .WithMessage("The older ones' numbers go at least as far as the others'.");
-        RuleFor(t => t.OlderNumbersTo).LessThanOrEqualTo(100).WithMessage("The older ones' numbers go to 100 at most.");
+            .Says($"The older ones' numbers go at least as far as the others'.");
+        RuleFor(t => t.OlderNumbersTo).LessThanOrEqualTo(100).Says($"The older ones' numbers go to 100 at most.");
         RuleForEach(t => t.Slots)
             .Must(s => Theme.RequiredSlots.Contains(s.Key) && s.Value.Length <= 40)
-            .WithMessage(
+            .Says(
                 (_, s) =>
                     $"{s.Key} is not one of {string.Join(", ", Theme.RequiredSlots)}, or its word is longer than 40 letters."
             );
         RuleForEach(t => t.Books)
             .ChildRules(b =>
             {
-                b.RuleFor(x => x.Title).Must(x => PlainText.IsName(x, 120)).WithMessage("A book needs a title.");
-                b.RuleFor(x => x.Minutes).InclusiveBetween(1, 60).WithMessage("Reading it takes 1 to 60 minutes.");
+                b.RuleFor(x => x.Title).Must(x => PlainText.IsName(x, 120)).Says($"A book needs a title.");
+                b.RuleFor(x => x.Minutes).InclusiveBetween(1, 60).Says($"Reading it takes 1 to 60 minutes.");
             });
     }
 }

@@ -209,6 +209,6 @@ internal sealed class FindBodyValidator : AbstractValidator<FindBody>
 {
     public FindBodyValidator()
     {
-        RuleFor(f => f.Words).Must(w => w is { Length: <= 100 }).WithMessage("At most 100 letters are looked for.");
+        RuleFor(f => f.Words).Must(w => w is { Length: <= 100 }).Says($"At most 100 letters are looked for.");
     }
 }

@@ -2,6 +2,7 @@ using System.IO.Compression;
 using FluentValidation;
 using Microsoft.AspNetCore.Http.HttpResults;
 using Nido.Catalog;
+using Nido.Core;
 using Nido.Core.Group;
 using Nido.Core.Paper;
 using Nido.Core.Words;
@@ -31,7 +32,7 @@ public static class PaperEndpoints
 
     private static Ok<SheetKindView[]> Kinds(string? language)
     {
-        var words = PaperWords.In(language ?? "en");
+        var words = PaperWords.In(language ?? Speaking.Now.Language);
         return TypedResults.Ok(
             SheetKinds
                 .All.Select(k => new SheetKindView(
@@ -158,7 +159,11 @@ public sealed record SheetBody(
             .Get(Kind)
             .Make(
                 Values ?? new(),
-                new(Paper, Language, LeftHanded, Head ?? new()) { Beats = w => said(w)?.Syllables },
+                new(Paper, Language, LeftHanded, Head ?? new())
+                {
+                    Beats = w => said(w)?.Syllables,
+                    Tongue = content.Tongue(Language) ?? Tongue.English,
+                },
                 Lettering.Ours
             );
     }
@@ -168,10 +173,10 @@ internal sealed class SheetBodyValidator : AbstractValidator<SheetBody>
 {
     public SheetBodyValidator()
     {
-        RuleFor(s => s.Language).Must(l => l is "en" or "es").WithMessage("en or es is wanted.");
-        RuleFor(s => s.Copies).InclusiveBetween(1, 60).WithMessage("1 to 60 copies are printed at once.");
+        RuleFor(s => s.Language).Must(l => l is "en" or "es").Says($"en or es is wanted.");
+        RuleFor(s => s.Copies).InclusiveBetween(1, 60).Says($"1 to 60 copies are printed at once.");
         RuleFor(s => s.Head)
             .Must(h => h is null || new[] { h.Idea, h.Step, h.Day, h.Name }.All(t => t is null || t.Length <= 100))
-            .WithMessage("A part of the heading has at most 100 letters.");
+            .Says($"A part of the heading has at most 100 letters.");
     }
 }

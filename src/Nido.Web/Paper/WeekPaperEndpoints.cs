@@ -1,6 +1,7 @@
 using FluentValidation;
 using Microsoft.AspNetCore.Http.HttpResults;
 using Nido.Catalog;
+using Nido.Core;
 using Nido.Core.Group;
 using Nido.Core.Paper;
 using Nido.Core.Paper.Adults;
@@ -42,14 +43,14 @@ public static class WeekPaperEndpoints
 
         if (language is not (null or "en" or "es"))
         {
-            return Problems.Field("language", language, "Sheets are written in en or es.");
+            return Problems.Field("language", language, $"Sheets are written in en or es.");
         }
 
-        var made = MadeOrder.Of(plan, Setting(plan, language ?? "en", content), Lettering.Ours, stop);
+        var made = MadeOrder.Of(plan, Setting(plan, language ?? Speaking.Now.Language, content), Lettering.Ours, stop);
         return TypedResults.Ok(
             new PaperView(
                 plan.Problem.Group.Settings.HasPrinter,
-                [.. made.Select(m => OrderView.Of(m, language ?? "en"))],
+                [.. made.Select(m => OrderView.Of(m, language ?? Speaking.Now.Language))],
                 made.Sum(m => m.Printed),
                 PrepTasks.Of(plan).Sum(t => t.Spared),
                 plan.Problem.Group.Settings.Paper,
@@ -134,15 +135,19 @@ public static class WeekPaperEndpoints
         ArgumentNullException.ThrowIfNull(draw);
         if (language is not (null or "en" or "es"))
         {
-            return Problems.Field("language", language, "Sheets are written in en or es.");
+            return Problems.Field("language", language, $"Sheets are written in en or es.");
         }
 
-        var setting = Setting(plan, language ?? "en", content);
+        var setting = Setting(plan, language ?? Speaking.Now.Language, content);
         var pad = new Pad(paper is { } asked ? setting with { Paper = asked } : setting, Lettering.Ours);
         draw(pad);
         // A plan with nothing on it still gives a page, with its heading.
         var pages = pad.Done() is { Count: > 0 } done ? done : Empty(pad);
-        return TypedResults.File(SheetPdf.Of(pad.Words.Say(title), language ?? "en", pages), "application/pdf", name);
+        return TypedResults.File(
+            SheetPdf.Of(pad.Words.Say(title), language ?? Speaking.Now.Language, pages),
+            "application/pdf",
+            name
+        );
     }
 
     private static IReadOnlyList<Page> Empty(Pad pad)
@@ -163,6 +168,7 @@ public static class WeekPaperEndpoints
         )
         {
             Beats = w => said(w)?.Syllables,
+            Tongue = content.Tongue(language) ?? Tongue.English,
         };
     }
 }
@@ -246,6 +252,6 @@ internal sealed class PaperBodyValidator : AbstractValidator<PaperBody>
 {
     public PaperBodyValidator()
     {
-        RuleFor(p => p.Language).Must(l => l is "en" or "es").WithMessage("en or es is wanted.");
+        RuleFor(p => p.Language).Must(l => l is "en" or "es").Says($"en or es is wanted.");
     }
 }

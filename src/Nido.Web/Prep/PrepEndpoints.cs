@@ -1,4 +1,5 @@
 using Microsoft.AspNetCore.Http.HttpResults;
+using Nido.Core;
 using Nido.Core.Cupboard;
 using Nido.Core.Prep;
 using Nido.Core.Week.Change;
@@ -119,7 +120,7 @@ public sealed record PrepView(
     int BudgetCents,
     IReadOnlyList<AskView> ToAsk,
     IReadOnlyList<CuttingLayout> ToCut,
-    IReadOnlyList<string> ToMix,
+    IReadOnlyList<Said> ToMix,
     IReadOnlyList<TraysView> Trays,
     IReadOnlyList<RefreshOfDay> Refreshes
 );
@@ -138,15 +139,15 @@ public sealed record EveningView(DateOnly Evening, int Minutes, int Capacity, IR
 /// spares.</summary>
 public sealed record TaskView(
     int Number,
-    string What,
-    string For,
+    Said What,
+    Said For,
     int Minutes,
     DateOnly NeededOn,
     DateOnly Latest,
     int WaitHours,
     int? Before,
     bool IsCritical,
-    string? TooLate,
+    Said? TooLate,
     bool InTheMorning,
     int? KeepsDays,
     bool AdultOnly,

@@ -80,13 +80,13 @@ public static class AllergenEndpoints
             return Problems.Field(
                 "word",
                 body.Word ?? "",
-                "The word for an allergy as it stands at the child, 1 to 100 letters."
+                $"The word for an allergy as it stands at the child, 1 to 100 letters."
             );
         }
 
         if (body.MaterialIds.FirstOrDefault(id => content.Material(id) is null) is { } unknown)
         {
-            return Problems.Field("materialIds", unknown, "This is no material. The list is at /api/materials.");
+            return Problems.Field("materialIds", unknown, $"This is no material. The list is at /api/materials.");
         }
 
         if (await db.Marks.FindAsync([key], stop) is not { } row)

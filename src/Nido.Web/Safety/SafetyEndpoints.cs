@@ -1,6 +1,7 @@
 using Microsoft.AspNetCore.Http.HttpResults;
 using Microsoft.EntityFrameworkCore;
 using Nido.Catalog;
+using Nido.Core;
 using Nido.Core.Safety;
 using Nido.Core.Week.Findings;
 using Nido.Data;
@@ -37,9 +38,9 @@ public static class SafetyEndpoints
                 .SafetyRules.Select(r => new RuleView(
                     r.Id,
                     r.Severity,
-                    r.Message,
-                    r.Source,
-                    r.DeferTo,
+                    Said.Word(r.Message),
+                    Said.Word(r.Source),
+                    Said.Word(r.DeferTo),
                     r.Room,
                     r.Adults
                 )
@@ -143,7 +144,11 @@ public static class SafetyEndpoints
             content.SafetyRules.FirstOrDefault(r => r.Id == body.RuleId && r.Severity == Severity.Block) is not { } rule
         )
         {
-            return Problems.Field("ruleId", body.RuleId, "This is no blocking rule. The list is at /api/safety-rules.");
+            return Problems.Field(
+                "ruleId",
+                body.RuleId,
+                $"This is no blocking rule. The list is at /api/safety-rules."
+            );
         }
 
         if (rule.IsNeverLifted)
@@ -151,7 +156,10 @@ public static class SafetyEndpoints
             return Problems.Field(
                 "ruleId",
                 body.RuleId,
-                $"No reason lifts this: {rule.Message} Take what would serve instead{(rule.Id == "allergen" ? ", or enter what the child's written plan allows on the child" : "")}."
+                rule.Id == "allergen"
+                    ? (Said)
+                        $"No reason lifts this: {Said.Word(rule.Message)} Take what would serve instead, or enter what the child's written plan allows on the child."
+                    : $"No reason lifts this: {Said.Word(rule.Message)} Take what would serve instead."
             );
         }
 
@@ -166,7 +174,7 @@ public static class SafetyEndpoints
 
         if (input.Ideas.FirstOrDefault(i => i.Id == body.IdeaId) is not { } idea)
         {
-            return Problems.Field("ideaId", body.IdeaId, "This idea is not among those of the week.");
+            return Problems.Field("ideaId", body.IdeaId, $"This idea is not among those of the week.");
         }
 
         if (input.Group.Adults.FirstOrDefault(a => a.Name == body.Adult) is not { } adult)
@@ -185,7 +193,7 @@ public static class SafetyEndpoints
             { } already
         )
         {
-            return Problems.Rule("It is lifted already", $"{already.Adult} has lifted this rule for {idea.Title}.");
+            return Problems.Rule($"It is lifted already", $"{already.Adult} has lifted this rule for {idea.Title}.");
         }
 
         db.Overrides.Add(

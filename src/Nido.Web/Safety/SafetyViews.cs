@@ -1,7 +1,9 @@
 using FluentValidation;
+using Nido.Core;
 using Nido.Core.Cupboard;
 using Nido.Core.Safety;
 using Nido.Core.Week.Findings;
+using Nido.Web.Common;
 
 namespace Nido.Web.Safety;
 
@@ -17,9 +19,9 @@ public sealed record SafetyView(
 public sealed record RuleView(
     string Id,
     Core.Safety.Severity Severity,
-    string Message,
-    string Source,
-    string DeferTo,
+    Said Message,
+    Said Source,
+    Said DeferTo,
     bool Room,
     int Adults
 )
@@ -81,24 +83,22 @@ public sealed record ThingBody(
 
 internal sealed class ThingBodyValidator : AbstractValidator<ThingBody>
 {
-    private const string Sizes = "A size is over 0 and at most 10,000 mm; leave it out where nobody measured.";
+    private static readonly Said Sizes = $"A size is over 0 and at most 10,000 mm; leave it out where nobody measured.";
 
     public ThingBodyValidator(Nido.Catalog.Content content)
     {
-        RuleFor(t => t.Name)
-            .Must(n => n?.Trim().Length is > 0 and <= 60)
-            .WithMessage("Give it a name of 1 to 60 letters.");
-        RuleFor(t => t.Length).Must(InRange).WithMessage(Sizes);
-        RuleFor(t => t.Width).Must(InRange).WithMessage(Sizes);
-        RuleFor(t => t.Height).Must(InRange).WithMessage(Sizes);
-        RuleFor(t => t.CordMm).Must(InRange).WithMessage(Sizes);
-        RuleFor(t => t.LoopMm).Must(InRange).WithMessage(Sizes);
+        RuleFor(t => t.Name).Must(n => n?.Trim().Length is > 0 and <= 60).Says($"Give it a name of 1 to 60 letters.");
+        RuleFor(t => t.Length).Must(InRange).Says(Sizes);
+        RuleFor(t => t.Width).Must(InRange).Says(Sizes);
+        RuleFor(t => t.Height).Must(InRange).Says(Sizes);
+        RuleFor(t => t.CordMm).Must(InRange).Says(Sizes);
+        RuleFor(t => t.LoopMm).Must(InRange).Says(Sizes);
         RuleFor(t => t.Amount)
             .Must(a => a is null or (>= 0 and <= 100_000))
-            .WithMessage("An amount is 0 to 100,000; leave it out where nobody knows.");
+            .Says($"An amount is 0 to 100,000; leave it out where nobody knows.");
         RuleForEach(t => t.Answers)
             .Must(a => content.Questions.Any(q => q.Answers.Any(x => x.Id == a)))
-            .WithMessage((_, a) => $"{a} is no answer. They are at /api/thing-questions.");
+            .Says((_, a) => $"{a} is no answer. They are at /api/thing-questions.");
     }
 
     private static bool InRange(double? mm) => mm is null or (> 0 and <= 10_000);
@@ -108,11 +108,11 @@ internal sealed class OverrideBodyValidator : AbstractValidator<OverrideBody>
 {
     public OverrideBodyValidator()
     {
-        RuleFor(o => o.IdeaId).NotEmpty().WithMessage("Say for which idea.");
-        RuleFor(o => o.RuleId).NotEmpty().WithMessage("Say which rule.");
-        RuleFor(o => o.Adult).NotEmpty().WithMessage("Name the adult who answers for it.");
+        RuleFor(o => o.IdeaId).NotEmpty().Says($"Say for which idea.");
+        RuleFor(o => o.RuleId).NotEmpty().Says($"Say which rule.");
+        RuleFor(o => o.Adult).NotEmpty().Says($"Name the adult who answers for it.");
         RuleFor(o => o.Reason)
             .Must(r => r?.Trim().Length is >= 10 and <= 300)
-            .WithMessage("Give the reason in 10 to 300 letters: it stays in the journal.");
+            .Says($"Give the reason in 10 to 300 letters: it stays in the journal.");
     }
 }

@@ -46,7 +46,7 @@ public static class ShownEndpoints
             return Problems.Field(
                 "techniqueId",
                 body.TechniqueId,
-                "This way of working is not known. Take one that lies out in the week."
+                $"This way of working is not known. Take one that lies out in the week."
             );
         }
 

@@ -1,4 +1,5 @@
 using Microsoft.AspNetCore.Http.HttpResults;
+using Nido.Core;
 using Nido.Core.Group;
 using Nido.Core.Week.Change;
 using Nido.Core.Week.Problem;
@@ -167,8 +168,8 @@ public sealed record RefreshView(
     RefreshKind Kind,
     string? Adds,
     string? Colour,
-    string? Place,
-    IReadOnlyList<string> LeftOut
+    Said? Place,
+    IReadOnlyList<Said> LeftOut
 );
 
 /// <summary>Whether a child has been shown a piece of work.</summary>

@@ -1,4 +1,5 @@
 using System.Threading.Channels;
+using Nido.Core;
 using Nido.Core.Week.Search;
 using Nido.Web.Common;
 
@@ -25,7 +26,7 @@ public sealed class Composition : IProgress<ComposeProgress>, IDisposable
     /// <summary>The last word: a saved plan, or why there is none.</summary>
     /// <param name="problem">What went wrong, or null.</param>
     /// <param name="rules">Rules that cannot all be kept, each with its way out.</param>
-    public void End(string? problem, IReadOnlyList<FieldProblem>? rules = null)
+    public void End(Said? problem, IReadOnlyList<FieldProblem>? rules = null)
     {
         Tell(new(problem is null ? "done" : "problem", null, problem, rules ?? []));
         lock (gate)
@@ -73,6 +74,6 @@ public sealed class Composition : IProgress<ComposeProgress>, IDisposable
 public sealed record ComposeNews(
     string Kind,
     ComposeProgress? Progress,
-    string? Problem,
+    Said? Problem,
     IReadOnlyList<FieldProblem> Rules
 );

@@ -1,5 +1,6 @@
 using System.Collections.Concurrent;
 using Microsoft.EntityFrameworkCore;
+using Nido.Core;
 using Nido.Core.Week.Problem;
 using Nido.Core.Week.Reading;
 using Nido.Core.Week.Rules;
@@ -64,7 +65,7 @@ public sealed partial class Compositions(
         catch (DbUpdateException)
         {
             composition.End(
-                "The week was changed by someone while it was being composed. Their change stays; compose again to build on it."
+                $"The week was changed by someone while it was being composed. Their change stays; compose again to build on it."
             );
         }
 #pragma warning disable CA1031 // A background task has nobody to throw to: the teacher and the log are told instead.
@@ -72,7 +73,7 @@ public sealed partial class Compositions(
 #pragma warning restore CA1031
         {
             Failed(log, e);
-            composition.End("Composing failed. Your week is as it was; the log says more.");
+            composition.End($"Composing failed. Your week is as it was; the log says more.");
         }
         finally
         {
@@ -80,7 +81,7 @@ public sealed partial class Compositions(
         }
     }
 
-    private async Task<(string? Problem, IReadOnlyList<FieldProblem> Rules)> ComposeAsync(
+    private async Task<(Said? Problem, IReadOnlyList<FieldProblem> Rules)> ComposeAsync(
         string weekId,
         Composition composition
     )
@@ -97,7 +98,7 @@ public sealed partial class Compositions(
         var (problem, impossible) = WeekProblem.Build(input with { Locked = locked });
         if (impossible.Count > 0)
         {
-            return ("This week cannot be composed yet", Fields(impossible));
+            return ($"This week cannot be composed yet", Fields(impossible));
         }
 
         var result = new WeekComposer(problem, limits, time).Compose(composition, composition.Stop);
@@ -132,7 +133,7 @@ public sealed partial class Compositions(
                 return (null, []);
             }
 
-            await desk.ChangeAsync(row, "Compose the week", plan, default);
+            await desk.ChangeAsync(row, $"Compose the week", plan, default);
         }
 
         return found.State.Score().Broken == 0
@@ -141,7 +142,7 @@ public sealed partial class Compositions(
     }
 
     /// <summary>Why the best plan still breaks a rule: a smallest set of rules no week can keep together.</summary>
-    private static (string Problem, IReadOnlyList<FieldProblem> Rules) Why(
+    private static (Said Problem, IReadOnlyList<FieldProblem> Rules) Why(
         WeekProblem problem,
         WeekPlan best,
         CancellationToken stop
@@ -150,13 +151,13 @@ public sealed partial class Compositions(
         var conflict = Conflict.Of(problem, LookForConflict, stop);
         return conflict.Rules.Count == 0
             ? (
-                "No week was found that keeps every rule. This is the best there was; what it breaks stands here",
+                $"No week was found that keeps every rule. This is the best there was; what it breaks stands here",
                 Fields(WhatIsBroken.Of(best))
             )
             : (
                 conflict.IsSmallest
-                    ? "No week can keep all of these at once; without any one of them the others could be kept"
-                    : "No week can keep all of these at once",
+                    ? (Said)$"No week can keep all of these at once; without any one of them the others could be kept"
+                    : $"No week can keep all of these at once",
                 Fields(conflict.Rules)
             );
     }

@@ -3,6 +3,7 @@ using System.Text.Json;
 using Microsoft.AspNetCore.Http.HttpResults;
 using Microsoft.EntityFrameworkCore;
 using Nido.Catalog;
+using Nido.Core;
 using Nido.Core.Group;
 using Nido.Core.Paper.Adults;
 using Nido.Data;
@@ -48,7 +49,7 @@ public static class FileEndpoints
 
         if (paper is not null && !Enum.TryParse<PaperSize>(paper, ignoreCase: true, out _))
         {
-            return Problems.Field("paper", paper, "Paper is a4 or letter.");
+            return Problems.Field("paper", paper, $"Paper is a4 or letter.");
         }
 
         var plan = await desk.PlanAsync(row, stop);
@@ -115,7 +116,7 @@ public static class FileEndpoints
     ) =>
         await desk.RowAsync(weekId, stop) is { } row
             ? Text(
-                WeekCalendar.Write(await desk.PlanAsync(row, stop), row.Id, time.GetUtcNow()),
+                WeekCalendar.Write(await desk.PlanAsync(row, stop), row.Id, time.GetUtcNow(), Speaking.Now),
                 "text/calendar; charset=utf-8",
                 Name(row.ThemeId, row.Monday, "ics")
             )
@@ -200,7 +201,7 @@ public static class FileEndpoints
                         or InvalidOperationException
             )
         {
-            return (null, [new("file", "", $"This is not a unit file: {e.Message}")]);
+            return (null, [new("file", Said.None, $"This is not a unit file: {e.Message}")]);
         }
     }
 

@@ -105,7 +105,8 @@ public static class IdeaReading
                         k.Count,
                         [
                             .. k.Holds.Select(h =>
-                                $"{h.Each:0.##} {CupboardCsv.UnitName(h.Material.Unit)} {h.Material.Name}"
+                                (Said)
+                                    $"{h.Each:0.##} {Said.Word(CupboardCsv.UnitName(h.Material.Unit))} {h.Material.Name}"
                             ),
                         ],
                         NamesOf(plan, k.Holds.SelectMany(h => plan.Problem.Input.Safety.Holds.Of(h.Material).Allergens))
@@ -113,7 +114,10 @@ public static class IdeaReading
             ],
             [
                 .. idea.PrepIn(plan.Problem.Group.Settings)
-                    .Select(p => $"{idea.Theme.Fill(p.What)}, {p.Minutes} min{(p.AdultOnly ? ", adult only" : "")}"),
+                    .Select(p =>
+                        (Said)
+                            $"{Said.Word(idea.Theme.Fill(p.What))}, {p.Minutes} min{Said.When(p.AdultOnly, $", adult only")}"
+                    ),
             ]
         );
     }
@@ -172,7 +176,7 @@ public static class IdeaReading
             WordsForStep.Of(use.Idea.Technique.Ladder, step.Number, plan.Problem.Input.Words.Value, use.Idea.Theme),
             [
                 .. step.Bindings.Select(b => new BoundView(
-                    b.Key,
+                    Said.Word(b.Key),
                     b.Value.Material.Id,
                     b.Value.Material.Name,
                     b.Value.Score,
@@ -185,7 +189,7 @@ public static class IdeaReading
                         )
                     )
                     .Select(b => new BoundView(
-                        $"{b.Key}, left hand",
+                        $"{b.Key}, {Said.Word("left hand")}",
                         b.Value.Material.Id,
                         b.Value.Material.Name,
                         b.Value.Score,
@@ -202,8 +206,8 @@ public static class IdeaReading
         var objective = input.Evidence.Objectives.FirstOrDefault(o =>
             o.ChildId == at.Child.Id && o.Ladder == technique.Ladder
         );
-        IReadOnlyList<string> why = at.KeptOutBy is { } f
-            ? [f.Rule.Message, $"Source: {f.Rule.Source}"]
+        IReadOnlyList<Said> why = at.KeptOutBy is { } f
+            ? [Said.Word(f.Rule.Message), $"Source: {Said.Word(f.Rule.Source)}"]
             : at.Offer?.Trace ?? [];
         return new(
             at.Child.Id,

@@ -1,6 +1,7 @@
 using FluentValidation;
 using Microsoft.AspNetCore.Http.HttpResults;
 using Nido.Catalog;
+using Nido.Core;
 using Nido.Core.Week.Problem;
 using Nido.Core.Week.Reading;
 using Nido.Data.Rows;
@@ -37,7 +38,7 @@ public static class ReplanEndpoints
 
         var plan = await desk.PlanAsync(row, stop);
         return Wrong(happening, plan, content) is { } wrong
-            ? Problems.Field(wrong.Field, wrong.Value, wrong.Message)
+            ? Problems.Fields([wrong])
             : TypedResults.Ok(
                 await WorkInAsync(
                     row,
@@ -66,7 +67,7 @@ public static class ReplanEndpoints
         }
 
         var over = row.CameUp[index];
-        var what = $"No longer: {Sentence(over, await desk.PlanAsync(row, stop), content)}";
+        Said what = $"No longer: {Sentence(over, await desk.PlanAsync(row, stop), content)}";
         return TypedResults.Ok(
             await WorkInAsync(
                 row,
@@ -112,13 +113,13 @@ public static class ReplanEndpoints
 
         var (_, after) = await replanning.TryAsync(row, row.CameUp, sliders, 0, stop);
         row.Sliders = sliders;
-        await desk.ChangeAsync(row, "Weigh anew what matters", [.. after.Filled.Select(f => f.Placement)], stop);
+        await desk.ChangeAsync(row, $"Weigh anew what matters", [.. after.Filled.Select(f => f.Placement)], stop);
         return TypedResults.Ok(await desk.ViewAsync(row, stop));
     }
 
     private static async Task<ReplanView> WorkInAsync(
         WeekRow row,
-        string what,
+        Said what,
         IReadOnlyList<CameUp> happenings,
         int fromDay,
         WeekDesk desk,
@@ -135,22 +136,24 @@ public static class ReplanEndpoints
     private static BeforeAfter Look(WeekPlan before, WeekPlan after) =>
         new(Replanning.Changed(before, after), WeekReading.TruthOf(before), WeekReading.TruthOf(after));
 
+    private static Said Named(string? name, Said otherwise) => name is null ? otherwise : Said.Name(name);
+
     /// <summary>The happening as a teacher says it.</summary>
-    internal static string Sentence(CameUp h, WeekPlan plan, Content content)
+    internal static Said Sentence(CameUp h, WeekPlan plan, Content content)
     {
-        string DayAt(int day) => $"{plan.Problem.Days[day].Day}";
+        Said DayAt(int day) => $"{plan.Problem.Days[day].Day}";
         var when =
-            h.Kind == CameUpKind.MaterialGone ? $"from {DayAt(h.FromDay)}"
+            h.Kind == CameUpKind.MaterialGone ? (Said)$"from {DayAt(h.FromDay)}"
             : h.FromDay == h.ToDay ? DayAt(h.FromDay)
             : $"{DayAt(h.FromDay)} to {DayAt(h.ToDay)}";
         return h.Kind switch
         {
             CameUpKind.ChildAway =>
-                $"{plan.Problem.Group.Children.FirstOrDefault(c => c.Id == h.Subject)?.Name ?? "A child"} away, {when}",
+                $"{Named(plan.Problem.Group.Children.FirstOrDefault(c => c.Id == h.Subject)?.Name, $"A child")} away, {when}",
             CameUpKind.AdultAway =>
-                $"{plan.Problem.Group.Adults.FirstOrDefault(a => a.Id == h.Subject)?.Name ?? "An adult"} away, {when}",
+                $"{Named(plan.Problem.Group.Adults.FirstOrDefault(a => a.Id == h.Subject)?.Name, $"An adult")} away, {when}",
             CameUpKind.Rain => $"Rain, {when}",
-            CameUpKind.Closed => h.Subject.Length == 0 ? $"Closed, {when}" : $"Closed from {h.Subject}, {when}",
+            CameUpKind.Closed => h.Subject.Length == 0 ? (Said)$"Closed, {when}" : $"Closed from {h.Subject}, {when}",
             _ => $"{content.Material(h.Subject)?.Name ?? h.Subject} gone {when}",
         };
     }
@@ -159,26 +162,26 @@ public static class ReplanEndpoints
     {
         var days = plan.Problem.Days.Count;
         return h.FromDay < 0 || h.FromDay >= days
-                ? new("fromDay", $"{h.FromDay}", $"This week has days 0 to {days - 1}.")
+                ? new($"fromDay", $"{h.FromDay}", $"This week has days 0 to {days - 1}.")
             : h.ToDay < h.FromDay || h.ToDay >= days
-                ? new("toDay", $"{h.ToDay}", $"A day from {h.FromDay} to {days - 1} is wanted.")
+                ? new($"toDay", $"{h.ToDay}", $"A day from {h.FromDay} to {days - 1} is wanted.")
             : h.Kind == CameUpKind.ChildAway && plan.Problem.Group.Children.All(c => c.Id != h.Subject)
-                ? new("subject", h.Subject, "This child is not in the group.")
+                ? new($"subject", h.Subject, $"This child is not in the group.")
             : h.Kind == CameUpKind.AdultAway && plan.Problem.Group.Adults.All(a => a.Id != h.Subject)
-                ? new("subject", h.Subject, "This adult is not in the group.")
+                ? new($"subject", h.Subject, $"This adult is not in the group.")
             : h.Kind == CameUpKind.Closed && h.Subject.Length > 0 && !TimeOnly.TryParseExact(h.Subject, "HH:mm", out _)
-                ? new("subject", h.Subject, "A time of day is wanted, such as 12:00, or nothing for the whole day.")
+                ? new($"subject", h.Subject, $"A time of day is wanted, such as 12:00, or nothing for the whole day.")
             : h.Kind == CameUpKind.Closed && h.Subject.Length == 0 && h.FromDay == 0 && h.ToDay == days - 1
                 ? new(
-                    "toDay",
+                    $"toDay",
                     $"{h.ToDay}",
-                    "A week that is closed on all its days is not planned: leave a day open, or take another week."
+                    $"A week that is closed on all its days is not planned: leave a day open, or take another week."
                 )
             : h.Kind == CameUpKind.MaterialGone && content.Material(h.Subject) is null
-                ? new("subject", h.Subject, "This material is not known. Choose one from the cupboard.")
+                ? new($"subject", h.Subject, $"This material is not known. Choose one from the cupboard.")
             : null;
     }
 }
 
 /// <summary>Something that came up, as the screen reads it.</summary>
-public sealed record CameUpView(int Index, string Sentence);
+public sealed record CameUpView(int Index, Said Sentence);

@@ -58,7 +58,7 @@ public static class TermEndpoints
             return Problems.Field(
                 "themeIds",
                 unknown,
-                "This theme is not known. Choose one of the list, or write your own in Ideas."
+                $"This theme is not known. Choose one of the list, or write your own in Ideas."
             );
         }
 
@@ -171,7 +171,7 @@ public static class TermEndpoints
 
         if (await db.GroupAsync(body.GroupId, stop) is not { } to)
         {
-            return Problems.Field("groupId", body.GroupId, "This group is not known. Make one in Group first.");
+            return Problems.Field("groupId", body.GroupId, $"This group is not known. Make one in Group first.");
         }
 
         var from = (await db.GroupAsync(row.GroupId, stop))!;
@@ -286,7 +286,7 @@ public sealed record CopyBody(string GroupId, DateOnly Monday);
 internal sealed class WeeksBodyValidator : AbstractValidator<WeeksBody>
 {
     public WeeksBodyValidator() =>
-        RuleFor(w => w.ThemeIds).Must(t => t.Count is >= 1 and <= 20).WithMessage("1 to 20 weeks are added at once.");
+        RuleFor(w => w.ThemeIds).Must(t => t.Count is >= 1 and <= 20).Says($"1 to 20 weeks are added at once.");
 }
 
 internal sealed class FocusBodyValidator : AbstractValidator<FocusBody>
@@ -295,14 +295,14 @@ internal sealed class FocusBodyValidator : AbstractValidator<FocusBody>
     {
         RuleFor(f => f.Letter)
             .Must(l => l is null || (l.Trim() is [var one] && char.IsLetter(one)))
-            .WithMessage("One letter is wanted.");
+            .Says($"One letter is wanted.");
         RuleFor(f => f.NumbersTo)
             .InclusiveBetween(2, 20)
             .When(f => f.Letter is not null)
-            .WithMessage("Numbers go to 2 to 20.");
+            .Says($"Numbers go to 2 to 20.");
         RuleFor(f => f.OlderNumbersTo)
             .Must((f, older) => older >= f.NumbersTo && older <= 100)
             .When(f => f.Letter is not null)
-            .WithMessage("The older ones' numbers go at least as far as the others', and to 100 at most.");
+            .Says($"The older ones' numbers go at least as far as the others', and to 100 at most.");
     }
 }

@@ -1,5 +1,6 @@
 using FluentValidation;
 using Nido.Catalog;
+using Nido.Core;
 using Nido.Core.Group;
 using Nido.Core.Ideas;
 using Nido.Core.Week.Problem;
@@ -55,22 +56,22 @@ public sealed class UnitSense(
     {
         if (unit.Format != "nido-unit")
         {
-            yield return new("format", unit.Format, "This is no unit of Nido: its format would be \"nido-unit\".");
+            yield return new($"format", unit.Format, $"This is no unit of Nido: its format would be \"nido-unit\".");
         }
 
         if (unit.FormatVersion != 1)
         {
             yield return new(
-                "formatVersion",
+                $"formatVersion",
                 $"{unit.FormatVersion}",
-                "This Nido reads version 1. A newer file is opened with a newer Nido."
+                $"This Nido reads version 1. A newer file is opened with a newer Nido."
             );
         }
 
         if (unit.Monday.DayOfWeek != DayOfWeek.Monday)
         {
             yield return new(
-                "monday",
+                $"monday",
                 $"{unit.Monday:yyyy-MM-dd}",
                 $"This is a {unit.Monday.DayOfWeek}. A week begins on a Monday."
             );
@@ -79,7 +80,7 @@ public sealed class UnitSense(
         if (unit.ChangesInForce < 0 || unit.ChangesInForce > unit.Changes.Count)
         {
             yield return new(
-                "changesInForce",
+                $"changesInForce",
                 $"{unit.ChangesInForce}",
                 $"0 to {unit.Changes.Count} are wanted, as many as there are changes."
             );
@@ -87,7 +88,7 @@ public sealed class UnitSense(
 
         if (unit.Changes.Count > MostChanges)
         {
-            yield return new("changes", $"{unit.Changes.Count}", $"At most {MostChanges} changes are taken.");
+            yield return new($"changes", $"{unit.Changes.Count}", $"At most {MostChanges} changes are taken.");
         }
     }
 
@@ -109,9 +110,9 @@ public sealed class UnitSense(
                 : [new($"{path}children", $"{of.Children.Count}", $"At most {MostChildren} children are in a group.")];
         return Asked(group, body, path)
             .Concat(tooMany)
-            .Concat(Twice(of.Children.Select(c => c.Id), $"{path}children", "id"))
-            .Concat(Twice(of.Children.Select(c => c.Name.Trim().ToUpperInvariant()), $"{path}children", "name"))
-            .Concat(Twice(of.Adults.Select(a => a.Id), $"{path}adults", "id"))
+            .Concat(Twice(of.Children.Select(c => c.Id), $"{path}children", $"id"))
+            .Concat(Twice(of.Children.Select(c => c.Name.Trim().ToUpperInvariant()), $"{path}children", $"name"))
+            .Concat(Twice(of.Adults.Select(a => a.Id), $"{path}adults", $"id"))
             .Concat(of.Children.Take(MostChildren).SelectMany((c, i) => OfChild(c, $"{path}children[{i}].")));
     }
 
@@ -180,7 +181,7 @@ public sealed class UnitSense(
                 yield return new(
                     path,
                     $"day {twice.Key.Day}, {twice.Key.BlockId}, offer {twice.Key.Offer}",
-                    "Two ideas lie in one place. Keep one of them."
+                    $"Two ideas lie in one place. Keep one of them."
                 );
             }
         }
@@ -217,7 +218,7 @@ public sealed class UnitSense(
                             .Concat(CameUpOf(c.CameUpBefore, $"changes[{i}].cameUpBefore"))
                             .Concat(CameUpOf(c.CameUpAfter, $"changes[{i}].cameUpAfter"))
                             .Concat(
-                                c.What.Length > 200 ? [new($"changes[{i}].what", c.What, "At most 200 letters.")] : []
+                                c.What.Length > 200 ? [new($"changes[{i}].what", c.What, $"At most 200 letters.")] : []
                             )
                 ),
         ];
@@ -234,12 +235,12 @@ public sealed class UnitSense(
 
             if (o.Minutes is < 1 or > 180)
             {
-                yield return new($"observations[{i}].minutes", $"{o.Minutes}", "1 to 180 minutes are wanted.");
+                yield return new($"observations[{i}].minutes", $"{o.Minutes}", $"1 to 180 minutes are wanted.");
             }
 
             if (o.Note.Length > 500 || o.By.Length > 60)
             {
-                yield return new($"observations[{i}].note", o.Note, "A note has at most 500 letters, a name 60.");
+                yield return new($"observations[{i}].note", o.Note, $"A note has at most 500 letters, a name 60.");
             }
         }
 
@@ -255,17 +256,17 @@ public sealed class UnitSense(
                             || o.IdeaTitle.Length > 200
                         )
                         .Select(o => new FieldProblem(
-                            "overrides",
+                            $"overrides",
                             o.Adult,
-                            "A reason has at most 300 letters, a name 60, an idea 200."
+                            $"A reason has at most 300 letters, a name 60, an idea 200."
                         ))
                 )
-                .Concat(Twice(unit.Overrides.Select(o => o.Id), "overrides", "id"))
+                .Concat(Twice(unit.Overrides.Select(o => o.Id), "overrides", $"id"))
                 .Concat(
-                    Twice(unit.ChosenSteps.Select(c => $"{c.ChildId} {c.Ladder}"), "chosenSteps", "child and ladder")
+                    Twice(unit.ChosenSteps.Select(c => $"{c.ChildId} {c.Ladder}"), "chosenSteps", $"child and ladder")
                 )
-                .Concat(Twice(unit.Objectives.Select(c => $"{c.ChildId} {c.Ladder}"), "objectives", "child and ladder"))
-                .Concat(Twice(unit.Shown.Select(s => $"{s.ChildId} {s.TechniqueId}"), "shown", "child and work"))
+                .Concat(Twice(unit.Objectives.Select(c => $"{c.ChildId} {c.Ladder}"), "objectives", $"child and ladder"))
+                .Concat(Twice(unit.Shown.Select(s => $"{s.ChildId} {s.TechniqueId}"), "shown", $"child and work"))
         )
         {
             yield return problem;
@@ -283,7 +284,7 @@ public sealed class UnitSense(
                 ?
                 [
                     new(
-                        "theme",
+                        $"theme",
                         unit.Theme,
                         $"This theme is not known here. Known are {string.Join(", ", content.Themes.Select(t => t.Id))}."
                     ),
@@ -300,7 +301,7 @@ public sealed class UnitSense(
                 new(
                     $"{path}.ladder",
                     ladder,
-                    "This ladder is not known here. The ladders are named in content/ladders."
+                    $"This ladder is not known here. The ladders are named in content/ladders."
                 ),
             ];
         }
@@ -316,11 +317,11 @@ public sealed class UnitSense(
             .Errors.Select(e => new FieldProblem(
                 path + Validated.Camel(e.PropertyName),
                 $"{e.AttemptedValue}",
-                e.ErrorMessage
+                e.CustomState as Said ?? Said.Word(e.ErrorMessage)
             ));
 
     /// <summary>What stands more than once in a file though it may only once.</summary>
-    internal static IEnumerable<FieldProblem> Twice(IEnumerable<string> keys, string path, string what) =>
+    internal static IEnumerable<FieldProblem> Twice(IEnumerable<string> keys, string path, Said what) =>
         keys.GroupBy(k => k)
             .Where(g => g.Count() > 1)
             .Select(g => new FieldProblem(path, g.Key, $"The same {what} stands {g.Count()} times. Keep one of them."));

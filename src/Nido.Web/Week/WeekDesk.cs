@@ -1,8 +1,10 @@
 using Microsoft.EntityFrameworkCore;
 using Nido.Catalog;
+using Nido.Core;
 using Nido.Core.Week.Problem;
 using Nido.Core.Week.Reading;
 using Nido.Data;
+using Nido.Data.Formats;
 using Nido.Data.Rows;
 
 namespace Nido.Web.Week;
@@ -47,7 +49,7 @@ public sealed class WeekDesk(
                 c.WeekId == row.Id && (c.Number == row.ChangesInForce || c.Number == row.ChangesInForce + 1)
             )
             .Select(c => new { c.Number, c.What })
-            .ToDictionaryAsync(c => c.Number, c => c.What, stop);
+            .ToDictionaryAsync(c => c.Number, c => KeptSaid.Read(c.What), stop);
         var composing = compositions.IsComposing(row.Id);
         var theme = (await db.ThemeOfAsync(content, row, stop))!;
         return problems.View(
@@ -83,7 +85,7 @@ public sealed class WeekDesk(
     /// <param name="cameUp">What came up until then; null where that stays.</param>
     public async Task ChangeAsync(
         WeekRow row,
-        string what,
+        Said what,
         IReadOnlyList<Placement> after,
         CancellationToken stop,
         IReadOnlyList<CameUp>? cameUp = null
@@ -99,7 +101,7 @@ public sealed class WeekDesk(
             {
                 WeekId = row.Id,
                 Number = row.ChangesInForce,
-                What = what,
+                What = KeptSaid.Write(what),
                 At = time.GetUtcNow(),
                 Before = row.Plan,
                 After = [.. after],

@@ -2,6 +2,7 @@ using FluentValidation;
 using Microsoft.AspNetCore.Http.HttpResults;
 using Microsoft.EntityFrameworkCore;
 using Nido.Catalog;
+using Nido.Core;
 using Nido.Core.Group;
 using Nido.Core.Week.Problem;
 using Nido.Core.Week.Reading;
@@ -112,7 +113,7 @@ public static class WeekEndpoints
 
         if (await db.Groups.SingleOrDefaultAsync(g => g.Id == body.GroupId, stop) is not { } group)
         {
-            return Problems.Field("groupId", body.GroupId, "This group is not known. Make one in Group first.");
+            return Problems.Field("groupId", body.GroupId, $"This group is not known. Make one in Group first.");
         }
 
         var week = new WeekRow
@@ -215,9 +216,9 @@ public static class WeekEndpoints
         if (plan.UseFor(slot, body.IdeaId) is not { } use)
         {
             return Problems.Rule(
-                "This idea cannot lie there",
-                "It does not suit this block, this cupboard or the youngest in the room. Choose one from the bench.",
-                [new("ideaId", body.IdeaId, "Choose one from the bench.")]
+                $"This idea cannot lie there",
+                $"It does not suit this block, this cupboard or the youngest in the room. Choose one from the bench.",
+                [new("ideaId", body.IdeaId, $"Choose one from the bench.")]
             );
         }
 
@@ -258,7 +259,7 @@ public static class WeekEndpoints
             return TypedResults.NotFound();
         }
 
-        await desk.ChangeAsync(row, "Take out an idea", [.. Without(row, day, blockId, offer)], stop);
+        await desk.ChangeAsync(row, $"Take out an idea", [.. Without(row, day, blockId, offer)], stop);
         return TypedResults.Ok(await desk.ViewAsync(row, stop));
     }
 
@@ -279,7 +280,7 @@ public static class WeekEndpoints
 
         await desk.ChangeAsync(
             row,
-            body.Locked ? "Lock an idea" : "Unlock an idea",
+            body.Locked ? (Said)$"Lock an idea" : $"Unlock an idea",
             [.. row.Plan.Select(p => p == here ? p with { Locked = body.Locked } : p)],
             stop
         );
@@ -318,12 +319,12 @@ public static class WeekEndpoints
         if (after.Lost.Count > before.Lost.Count || after.Filled.Any(f => !after.State.MayPut(f.Slot, f.Use.Index)))
         {
             return Problems.Rule(
-                "These two cannot change places",
-                "One of them does not suit the other block, lies out that day already, or needs more adults than are there."
+                $"These two cannot change places",
+                $"One of them does not suit the other block, lies out that day already, or needs more adults than are there."
             );
         }
 
-        await desk.ChangeAsync(row, "Move an idea", moved, stop);
+        await desk.ChangeAsync(row, $"Move an idea", moved, stop);
         return TypedResults.Ok(await desk.ViewAsync(row, stop));
     }
 
@@ -334,7 +335,7 @@ public static class WeekEndpoints
     ) =>
         await desk.RowAsync(weekId, stop) is not { } row ? TypedResults.NotFound()
         : await desk.UndoAsync(row, stop) ? TypedResults.Ok(await desk.ViewAsync(row, stop))
-        : Problems.Rule("Nothing to undo", "This week has no change before this.");
+        : Problems.Rule($"Nothing to undo", $"This week has no change before this.");
 
     private static async Task<Results<Ok<WeekView>, NotFound, ProblemHttpResult>> Redo(
         string weekId,
@@ -343,7 +344,7 @@ public static class WeekEndpoints
     ) =>
         await desk.RowAsync(weekId, stop) is not { } row ? TypedResults.NotFound()
         : await desk.RedoAsync(row, stop) ? TypedResults.Ok(await desk.ViewAsync(row, stop))
-        : Problems.Rule("Nothing to redo", "Nothing was undone after this.");
+        : Problems.Rule($"Nothing to redo", $"Nothing was undone after this.");
 
     private static async Task<Results<Accepted, NotFound, ProblemHttpResult>> Compose(
         string weekId,
@@ -363,8 +364,8 @@ public static class WeekEndpoints
         if (impossible.Count > 0)
         {
             return Problems.Rule(
-                "This week cannot be composed yet",
-                string.Join(" ", impossible.Select(i => $"{i.Rule}: {i.What}. {i.WayOut}.")),
+                $"This week cannot be composed yet",
+                Said.Join(" ", impossible.Select(i => (Said)$"{i.Rule}: {i.What}. {i.WayOut}.")),
                 [.. impossible.Select(i => new FieldProblem(i.Rule, i.What, i.WayOut))]
             );
         }
@@ -404,10 +405,10 @@ internal sealed class SlidersValidator : AbstractValidator<Sliders>
 {
     public SlidersValidator()
     {
-        RuleFor(s => s.FairShares).InclusiveBetween(0, 10).WithMessage("A slider goes from 0 to 10.");
-        RuleFor(s => s.Theme).InclusiveBetween(0, 10).WithMessage("A slider goes from 0 to 10.");
-        RuleFor(s => s.UseTheCupboard).InclusiveBetween(0, 10).WithMessage("A slider goes from 0 to 10.");
-        RuleFor(s => s.LightPrep).InclusiveBetween(0, 10).WithMessage("A slider goes from 0 to 10.");
-        RuleFor(s => s.FreshIdeas).InclusiveBetween(0, 10).WithMessage("A slider goes from 0 to 10.");
+        RuleFor(s => s.FairShares).InclusiveBetween(0, 10).Says($"A slider goes from 0 to 10.");
+        RuleFor(s => s.Theme).InclusiveBetween(0, 10).Says($"A slider goes from 0 to 10.");
+        RuleFor(s => s.UseTheCupboard).InclusiveBetween(0, 10).Says($"A slider goes from 0 to 10.");
+        RuleFor(s => s.LightPrep).InclusiveBetween(0, 10).Says($"A slider goes from 0 to 10.");
+        RuleFor(s => s.FreshIdeas).InclusiveBetween(0, 10).Says($"A slider goes from 0 to 10.");
     }
 }

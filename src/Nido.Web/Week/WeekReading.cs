@@ -23,7 +23,7 @@ public static class WeekReading
         WeekPlan plan,
         Theme theme,
         bool composing,
-        IReadOnlyDictionary<int, string> changeNames,
+        IReadOnlyDictionary<int, Said> changeNames,
         IReadOnlyList<CameUpView> happenings
     )
     {
@@ -179,26 +179,26 @@ public static class WeekReading
         ];
 
     /// <summary>How what is missing is made or mixed, a sentence a step.</summary>
-    public static IReadOnlyList<string> WaysOf(MaterialLine line)
+    public static IReadOnlyList<Said> WaysOf(MaterialLine line)
     {
         ArgumentNullException.ThrowIfNull(line);
         return line.Mix is { } mix
             ?
             [
-                $"{mix.Recipe.Name}, {mix.Scaled.BatchYield:0} {mix.Recipe.YieldUnit}: {string.Join(", ", mix.Scaled.Ingredients.Select(i => $"{i.ShownAmount:0.###} {i.Unit} {i.Name}"))}",
+                $"{mix.Recipe.Name}, {mix.Scaled.BatchYield:0} {Said.Word(mix.Recipe.YieldUnit)}: {mix.Scaled.Ingredients.Select(i => (Said)$"{i.ShownAmount:0.###} {Said.Word(i.Unit)} {i.Name}")}",
                 .. mix.Scaled.Trace.TakeLast(1),
             ]
             : MakeInWords(line.Make);
     }
 
     /// <summary>How something is made, a sentence a step.</summary>
-    public static IReadOnlyList<string> MakeInWords(MakeWay? make) =>
+    public static IReadOnlyList<Said> MakeInWords(MakeWay? make) =>
         make is null
             ? []
             :
             [
                 .. make.Steps.Select(s =>
-                    $"{s.Recipe.Do}: {s.Batches}×, {Math.Ceiling(s.Batches * s.Recipe.Minutes):0} min"
+                    (Said)$"{Said.Word(s.Recipe.Do)}: {s.Batches}×, {Math.Ceiling(s.Batches * s.Recipe.Minutes):0} min"
                 ),
             ];
 

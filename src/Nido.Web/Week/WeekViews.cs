@@ -32,8 +32,8 @@ public sealed record WeekView(
     Sliders Sliders,
     ComposeReport? Report,
     IReadOnlyList<KeptOutView> KeptOut,
-    string? CanUndo,
-    string? CanRedo,
+    Said? CanUndo,
+    Said? CanRedo,
     bool Composing
 )
 {
@@ -179,7 +179,7 @@ public sealed record KeptOutView(
     int Offer,
     string IdeaId,
     string Title,
-    string Reason,
+    Said Reason,
     bool BySafety
 );
 
@@ -195,9 +195,9 @@ public sealed record MaterialLineView(
     double Lacking,
     int Packs,
     int Cents,
-    IReadOnlyList<string> Trace,
-    IReadOnlyList<string> Make,
-    IReadOnlyList<string> Colours
+    IReadOnlyList<Said> Trace,
+    IReadOnlyList<Said> Make,
+    IReadOnlyList<Said> Colours
 );
 
 /// <summary>The bench: why the idea is there, and what could be there instead.</summary>
@@ -225,7 +225,7 @@ public sealed record AlternativeView(
     int PrepMinutes,
     double ShortfallMinutes,
     IReadOnlyList<string> OutOfReach,
-    string? KeptOut
+    Said? KeptOut
 );
 
 /// <summary>An idea in a list.</summary>
@@ -287,7 +287,7 @@ public sealed record IdeaCard(
     IReadOnlyList<CueView> Cues,
     TalkView Talk,
     IReadOnlyList<KitView> Kits,
-    IReadOnlyList<string> Prep
+    IReadOnlyList<Said> Prep
 );
 
 /// <summary>Kits of a step to pack for a drop-in session, with what one holds.</summary>
@@ -300,7 +300,7 @@ public sealed record KitView(
     int Step,
     int Expected,
     int Count,
-    IReadOnlyList<string> Holds,
+    IReadOnlyList<Said> Holds,
     IReadOnlyList<AllergenName> Allergens
 );
 
@@ -318,14 +318,14 @@ public sealed record StepView(
     string Adult,
     string Easier,
     string Harder,
-    string? Size,
-    string? Words,
+    Said? Size,
+    Said? Words,
     IReadOnlyList<BoundView> With,
     IReadOnlyList<WhoView> Who
 );
 
 /// <summary>A material in a role.</summary>
-public sealed record BoundView(string Role, string MaterialId, string Name, int Score, IReadOnlyList<string> Reasons);
+public sealed record BoundView(Said Role, string MaterialId, string Name, int Score, IReadOnlyList<Said> Reasons);
 
 /// <summary>A child at an idea.</summary>
 public sealed record WhoView(
@@ -334,7 +334,7 @@ public sealed record WhoView(
     int Alone,
     HelpLevel? Help,
     double Fit,
-    IReadOnlyList<string> Trace,
+    IReadOnlyList<Said> Trace,
     IReadOnlyList<Support> Supports,
     IReadOnlyList<string> Cues,
     ObjectiveView? Objective
@@ -364,19 +364,19 @@ public sealed record QuantityView(
     string Unit,
     double Amount,
     double Have,
-    IReadOnlyList<string> Trace
+    IReadOnlyList<Said> Trace
 );
 
 /// <summary>Something to mind, with its source.</summary>
 public sealed record CautionView(
     string RuleId,
     Severity Severity,
-    string Message,
+    Said Message,
     IReadOnlyList<string> What,
     IReadOnlyList<string> Whom,
-    IReadOnlyList<string> Why,
-    string Source,
-    string DeferTo,
+    IReadOnlyList<Said> Why,
+    Said Source,
+    Said DeferTo,
     RuleOverride? Lifted
 )
 {
@@ -390,12 +390,12 @@ public sealed record CautionView(
         return new(
             f.Rule.Id,
             f.Rule.Severity,
-            f.Rule.Message,
+            Said.Word(f.Rule.Message),
             f.What,
             f.Whom,
             f.Why,
-            f.Rule.Source,
-            f.Rule.DeferTo,
+            Said.Word(f.Rule.Source),
+            Said.Word(f.Rule.DeferTo),
             f.Lifted
         )
         {

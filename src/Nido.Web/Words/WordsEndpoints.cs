@@ -49,14 +49,12 @@ internal sealed class WordsBodyValidator : AbstractValidator<WordsBody>
     {
         RuleFor(w => w.Words)
             .Must(w => w.Any(x => !string.IsNullOrWhiteSpace(x)))
-            .WithMessage("No word was written. Write one or more, with commas between them.");
-        RuleFor(w => w.Words).Must(w => w.Count <= 500).WithMessage("At most 500 words at once.");
+            .Says($"No word was written. Write one or more, with commas between them.");
+        RuleFor(w => w.Words).Must(w => w.Count <= 500).Says($"At most 500 words at once.");
         RuleForEach(w => w.Words)
             .Must(w => w.Trim().Length <= 40 && w.All(c => char.IsLetter(c) || c is ' ' or '-' or '\''))
-            .WithMessage("A word has letters only, at most 40.");
-        RuleFor(w => w.Letter)
-            .Must(l => l?.Trim() is [var one] && char.IsLetter(one))
-            .WithMessage("One letter is wanted.");
-        RuleFor(w => w.Language).Must(l => l is "en" or "es").WithMessage("en or es is wanted.");
+            .Says($"A word has letters only, at most 40.");
+        RuleFor(w => w.Letter).Must(l => l?.Trim() is [var one] && char.IsLetter(one)).Says($"One letter is wanted.");
+        RuleFor(w => w.Language).Must(l => l is "en" or "es").Says($"en or es is wanted.");
     }
 }

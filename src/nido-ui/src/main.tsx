@@ -1,3 +1,4 @@
+import i18next from "i18next";
 import "@fontsource-variable/atkinson-hyperlegible-next";
 import "@fontsource/andika/latin-400.css";
 import "@fontsource/andika/latin-ext-400.css";
@@ -10,6 +11,8 @@ import { BrowserRouter } from "react-router";
 import { App } from "./app/App";
 
 const queries = new QueryClient({ defaultOptions: { queries: { staleTime: 5_000, retry: 1 } } });
+// What was answered in another language is asked for again.
+i18next.on("languageChanged", () => void queries.invalidateQueries());
 const root = document.getElementById("root");
 if (root) {
   createRoot(root).render(

@@ -75,7 +75,7 @@ public class DifficultyTests
             sizes.Length.ShouldBeGreaterThanOrEqualTo(5, ladder.Id);
             sizes.Select(s => s.GetType()).Distinct().Count().ShouldBe(1, ladder.Id);
             sizes.Select(s => s.Index).ShouldBeInOrder(SortDirection.Ascending, ladder.Id);
-            sizes.ShouldAllBe(s => s.InWords.Length > 10);
+            sizes.ShouldAllBe(s => s.InWords.ToString().Length > 10);
         }
     }
 

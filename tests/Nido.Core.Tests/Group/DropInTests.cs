@@ -43,9 +43,9 @@ public class DropInTests
     }
 
     [Theory]
-    [InlineData(12, 24, "age 1")]
-    [InlineData(24, 48, "ages 2–3")]
-    [InlineData(60, 72, "age 5")]
+    [InlineData(12, 24, "1;0–1;11")]
+    [InlineData(24, 48, "2;0–3;11")]
+    [InlineData(60, 72, "5;0–5;11")]
     [InlineData(18, 30, "18 to 29 months")]
     public void A_band_is_named_as_it_is_spoken_of(int from, int to, string name) =>
         new ExpectedBand(from, to, 3).Name.ShouldBe(name);

@@ -83,7 +83,7 @@ public class OwnThemeTests
     public void What_misleads_is_left_out_where_sounds_are_said_for_letters()
     {
         var draft = new ThemeDraft("K", "k", ["kite", "knight", "key"]);
-        WordsForStep.Of("sounds", 8, Sorted(draft), Made(draft)).ShouldBe("kite, key; leave out knight");
+        WordsForStep.Of("sounds", 8, Sorted(draft), Made(draft))!.ShouldBe("kite, key; leave out knight");
         WordsForStep.Of("scissors", 3, Sorted(draft), Made(draft)).ShouldBeNull();
     }
 

@@ -88,7 +88,7 @@ public sealed class PrintedTests
     {
         var sheet = Made("name-tags", lists: new() { ["names"] = ["𐎠𐎡"] });
         sheet.Notes[0].ShouldContain("cannot be printed");
-        sheet.Pages.SelectMany(p => p.Marks).OfType<Said>().ShouldAllBe(s => !s.Text.Contains("𐎠"));
+        sheet.Pages.SelectMany(p => p.Marks).OfType<Writing>().ShouldAllBe(s => !s.Text.Contains("𐎠"));
     }
 
     [Fact]

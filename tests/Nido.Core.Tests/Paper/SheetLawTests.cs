@@ -119,7 +119,7 @@ public sealed class SheetLawTests
         var refused = Should.Throw<MakingException>(() =>
             SheetKinds.Get(id).Make(new(null, null, lists), Setting(), Lettering.Ours)
         );
-        (refused.Field, refused.Allowed).ShouldBe((field, "Write at least 1 of them, a line each."));
+        (refused.Field, $"{refused.Allowed}").ShouldBe((field, "write at least 1 of them, a line each"));
     }
 
     [Fact]
@@ -141,7 +141,7 @@ public sealed class SheetLawTests
                     Lettering.Ours
                 );
             Holds(sheet);
-            var said = string.Join(" ", sheet.Pages.SelectMany(p => p.Marks).OfType<Said>().Select(s => s.Text));
+            var said = string.Join(" ", sheet.Pages.SelectMany(p => p.Marks).OfType<Writing>().Select(s => s.Text));
             if (id != "name-tiles")
             {
                 names.ShouldAllBe(n => n.Split(' ', StringSplitOptions.None).All(part => said.Contains(part)));
@@ -233,7 +233,7 @@ public sealed class SheetLawTests
                 page.Printable.Inside(-0.5)
                     .Holds(Covers(mark))
                     .ShouldBeTrue($"{sheet.Kind}: {mark} covers {Covers(mark)} on {page.Width} × {page.Height}");
-                if (mark is Said said)
+                if (mark is Writing said)
                 {
                     said.Size.ShouldBeGreaterThanOrEqualTo(said.Grey == 1 ? 0.9 : Leaf.Smallest * 0.85, said.Text);
                 }
@@ -250,7 +250,7 @@ public sealed class SheetLawTests
         mark switch
         {
             Core.Paper.Drawn d => d.Figure.Bounds.Inside(-(d.FlatEnds ? 0 : d.Line / 2)),
-            Said s => Lettering.Ours.Width(s.Text, s.Face, s.Size) is var w
+            Writing s => Lettering.Ours.Width(s.Text, s.Face, s.Size) is var w
             && s.Align switch
             {
                 Align.Left => s.Where.X,

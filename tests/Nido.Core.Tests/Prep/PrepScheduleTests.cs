@@ -13,7 +13,7 @@ public class PrepScheduleTests
     public void An_evening_that_is_full_hands_work_on_to_the_one_before()
     {
         var laid = Lay([Task("a", 30, 2), Task("b", 30, 2), Task("c", 10, 2)]);
-        laid.Select(t => (t.What, t.Evening.Day)).ShouldBe([("b", 7), ("a", 8), ("c", 8)], ignoreOrder: true);
+        laid.Select(t => ($"{t.What}", t.Evening.Day)).ShouldBe([("b", 7), ("a", 8), ("c", 8)], ignoreOrder: true);
     }
 
     [Fact]
@@ -21,7 +21,8 @@ public class PrepScheduleTests
     {
         // Paint (dries a day), then draw on it (dries overnight), needed on Thursday.
         var laid = Lay([Task("paint", 10, 3, wait: 24) with { Before = 1 }, Task("draw", 10, 3, wait: 12)]);
-        laid.Select(t => (t.What, t.Evening)).ShouldBe([("paint", Monday.AddDays(1)), ("draw", Monday.AddDays(2))]);
+        laid.Select(t => ($"{t.What}", t.Evening))
+            .ShouldBe([("paint", Monday.AddDays(1)), ("draw", Monday.AddDays(2))]);
         laid[0].Before.ShouldBe(1);
     }
 
@@ -37,10 +38,10 @@ public class PrepScheduleTests
             Task("soon", 10, 1),
             Task("later", 20, 4),
         ]);
-        laid.Where(t => t.IsCritical).Select(t => t.What).ShouldBe(["soon"]);
+        laid.Where(t => t.IsCritical).Select(t => $"{t.What}").ShouldBe(["soon"]);
         Lay([Task("long", 10, 4, wait: 100) with { Before = 1 }, Task("then", 5, 4), Task("soon", 10, 2)])
             .Where(t => t.IsCritical)
-            .Select(t => t.What)
+            .Select(t => $"{t.What}")
             .ShouldBe(["long", "then"]);
     }
 
@@ -109,5 +110,5 @@ public class PrepScheduleTests
         PrepSchedule.Of(tasks, 45, WeekDays.MondayToFriday, null, Week);
 
     private static PrepTask Task(string what, int minutes, int day, int wait = 0) =>
-        new(what, what, minutes, Monday.AddDays(day), Monday.AddDays(day), wait, false, []);
+        new(Said.Name(what), Said.Name(what), minutes, Monday.AddDays(day), Monday.AddDays(day), wait, false, []);
 }

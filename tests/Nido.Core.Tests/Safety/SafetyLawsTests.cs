@@ -195,7 +195,7 @@ public class SafetyLawsTests
         var input = Things.Week(Weeks.Six);
         var problem = Weeks.Build(input with { Days = [input.Days[0] with { Dry = false }, .. input.Days.Skip(1)] });
         var chalk = input.Ideas.First(i => i.Technique.DryWeather);
-        string Reason(Placement p) => new WeekPlan(problem, [p]).Lost.Single().Reason;
+        string Reason(Placement p) => new WeekPlan(problem, [p]).Lost.Single().Reason.ToString();
         Reason(new(0, "outdoors", 0, chalk.Id, false)).ShouldBe("it needs a dry day");
         Reason(new(9, "outdoors", 0, chalk.Id, false)).ShouldBe("the week has no such place any more");
         Reason(new(0, "outdoors", 0, "nothing.there", false)).ShouldBe("the cupboard no longer carries it");

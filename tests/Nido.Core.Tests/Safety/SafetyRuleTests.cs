@@ -63,7 +63,7 @@ public class SafetyRuleTests
     {
         var thing = Things.Thing("wheel", Shape.Rod, 0, 0, 0);
         var when = Published.Content.SafetyRules.Single(r => r.Id == "small-part").When;
-        when.MetBy(HandledThing.AtHand(thing, null).Single(), Things.Asked)
+        when.MetBy(HandledThing.AtHand(thing, null).Single(), Things.Asked)!
             .ShouldBe("wheel: the size is not known, so it is taken as a small part");
     }
 

@@ -65,7 +65,7 @@ public class ApproachTests
         var slots = Problem.Staying[0].All;
         var use = Problem.Uses[Plan.State.Uses[slots[0]]];
         Core.Prep.PrepTasks.Of(Plan)
-            .Count(t => t.For == use.Idea.Title)
+            .Count(t => t.For.ToString() == use.Idea.Title)
             .ShouldBe(
                 (Plan.Filled.Count(f => f.Use.Idea.Title == use.Idea.Title) - slots.Count + 1)
                     * use.Idea.Technique.Prep.Count

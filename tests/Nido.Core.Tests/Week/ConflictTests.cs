@@ -48,8 +48,8 @@ public class ConflictTests
         conflict.IsSmallest.ShouldBeTrue();
         conflict.Rules.Count.ShouldBe(3);
         conflict.Rules.Count(r => r.Rule.EndsWith("stays where it is locked")).ShouldBe(2);
-        conflict.Rules.ShouldContain(r => r.Rule == "The same way of working once a day");
-        conflict.Rules.ShouldAllBe(r => r.WayOut.Length > 0);
+        conflict.Rules.ShouldContain(r => r.Rule.ToString() == "The same way of working once a day");
+        conflict.Rules.ShouldAllBe(r => r.WayOut.ToString().Length > 0);
         // Irreducible: with either lock gone the rest can be.
         Of(free.Input with { Locked = [one] }).Rules.ShouldBeEmpty();
         Of(free.Input with { Locked = [two] }).Rules.ShouldBeEmpty();
@@ -74,7 +74,7 @@ public class ConflictTests
         WeekProblem.Build(only).Impossible.ShouldBeEmpty("no single rule shows it");
         var conflict = Of(only);
         conflict
-            .Rules.Select(r => r.Rule)
+            .Rules.Select(r => $"{r.Rule}")
             .ShouldBe(
                 [
                     "Every offer of First table is filled on Monday",
@@ -110,7 +110,7 @@ public class ConflictTests
         var input = Things.Week(group, 1, t => t.HandLoad == HandLoad.Heavy && t.Blocks.Contains(BlockKind.Table));
         var conflict = Of(input);
         conflict
-            .Rules.Select(r => r.Rule)
+            .Rules.Select(r => $"{r.Rule}")
             .ShouldBe(
                 [
                     "Every offer of First table is filled on Monday",

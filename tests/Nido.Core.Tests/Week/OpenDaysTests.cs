@@ -57,7 +57,7 @@ public class OpenDaysTests
             .Problem;
         var held = new WeekPlan(closed, plan);
         held.Lost.Count.ShouldBe(10);
-        held.Lost.ShouldAllBe(l => l.Reason == "the house is closed then");
+        held.Lost.ShouldAllBe(l => l.Reason.ToString() == "the house is closed then");
         var after = Replan.From(closed, plan, 1, TestContext.Current.CancellationToken);
         after.Score().Broken.ShouldBe(0);
         Enumerable

@@ -22,7 +22,7 @@ public sealed class WhatIsBrokenTests
         broken
             .Count(b => b.What.StartsWith("nothing in reach of", StringComparison.Ordinal))
             .ShouldBe(Problem.Cells.Count);
-        broken.ShouldAllBe(b => b.WayOut.Length > 0);
+        broken.ShouldAllBe(b => b.WayOut.ToString().Length > 0);
     }
 
     [Fact]

@@ -10,6 +10,6 @@ public sealed record HoleSize(double Hole, double Lace, bool Stiff) : StepSize
     public override double Index => Difficulty.Threading(Hole, Lace, Stiff);
 
     /// <inheritdoc/>
-    public override string InWords =>
-        $"a {Lace:0.#} mm {(Stiff ? "stiff" : "limp")} lace through {Hole:0.#} mm: {Difficulty.Looseness(Hole, Lace)}";
+    public override Said InWords =>
+        $"a {Lace:0.#} mm {Said.Word(Stiff ? "stiff" : "limp")} lace through {Hole:0.#} mm: {Said.Word(Difficulty.Looseness(Hole, Lace))}";
 }

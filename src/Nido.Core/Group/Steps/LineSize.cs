@@ -12,6 +12,6 @@ public sealed record LineSize(double Length, double Width, double Turns, double 
     public override double Index => Difficulty.FollowingLine(Length, Width, Turns, Smooth, Sheet);
 
     /// <inheritdoc/>
-    public override string InWords =>
-        $"a line of {Length:0} mm, {Width:0} mm wide{(Turns > 0 ? $", {Turns:0}° of corners" : "")}{(Smooth > 0 ? $", {Smooth:0}° of curve" : "")}: {Index:0} by the steering index";
+    public override Said InWords =>
+        $"a line of {Length:0} mm, {Width:0} mm wide{Said.When(Turns > 0, $", {Turns:0}° of corners")}{Said.When(Smooth > 0, $", {Smooth:0}° of curve")}: {Index:0} by the steering index";
 }

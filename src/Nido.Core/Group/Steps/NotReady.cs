@@ -4,4 +4,4 @@ namespace Nido.Core.Group.Steps;
 /// <param name="Step">The step that waits.</param>
 /// <param name="Earlier">Ladder to work at first.</param>
 /// <param name="Reason">In words, with the chance.</param>
-public sealed record NotReady(int Step, string Earlier, string Reason);
+public sealed record NotReady(int Step, string Earlier, Said Reason);

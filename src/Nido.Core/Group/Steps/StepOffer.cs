@@ -24,25 +24,26 @@ public sealed record StepOffer(LadderStep Of, bool IsHighest, HelpLevel Help, do
     public double AskedAlone { get; init; } = JustRight.AloneFrom;
 
     /// <summary>The reason in words.</summary>
-    public IReadOnlyList<string> Trace =>
+    public IReadOnlyList<Said> Trace =>
         [
-            ChosenStep == Step ? $"Step {Step} ({Of.Name}) was chosen by an adult; alone {100 * Alone:0}%{Helped}."
+            ChosenStep == Step
+                ? (Said)$"Step {Step} ({Of.Name}) was chosen by an adult; alone {100 * Alone:0}%{Helped}."
             : ChosenStep is { } other
-                ? $"An adult chose step {other}, which may not lie out here; step {Step} ({Of.Name}) is the nearest "
-                    + $"that may. Alone {100 * Alone:0}%{Helped}."
+                ? (Said)
+                    $"An adult chose step {other}, which may not lie out here; step {Step} ({Of.Name}) is the nearest that may. Alone {100 * Alone:0}%{Helped}."
             : IsHighest
-                ? $"Step {Step} ({Of.Name}) is the highest here that the child can probably do alone: {100 * Alone:0}%, "
-                    + $"and at least {100 * AskedAlone:0}% is asked."
+                ? (Said)
+                    $"Step {Step} ({Of.Name}) is the highest here that the child can probably do alone: {100 * Alone:0}%, and at least {100 * AskedAlone:0}% is asked."
             : Help == HelpLevel.Alone
-                ? $"Step {Step} ({Of.Name}) is the lowest here; alone {100 * Alone:0}%, less than "
-                    + $"the {100 * AskedAlone:0}% that is asked, and nothing easier may lie out."
+                ? (Said)
+                    $"Step {Step} ({Of.Name}) is the lowest here; alone {100 * Alone:0}%, less than the {100 * AskedAlone:0}% that is asked, and nothing easier may lie out."
             : $"Step {Step} ({Of.Name}) is the lowest here; alone {100 * Alone:0}%, so help is planned: {100 * WithHelp:0}% when {HelpInWords}.",
             Fit == 0
-                ? "Even with the most help it is under 30%: out of reach for now."
+                ? (Said)$"Even with the most help it is under 30%: out of reach for now."
                 : $"It counts {Fit:0.00} of its minutes: 1 from 55% to 90% alone, less when too easy or with help.",
         ];
 
-    private string Helped => Help == HelpLevel.Alone ? "" : $", {100 * WithHelp:0}% when {HelpInWords}";
+    private Said Helped => Said.When(Help != HelpLevel.Alone, $", {100 * WithHelp:0}% when {HelpInWords}");
 
-    private string HelpInWords => Help == HelpLevel.Shown ? "shown first" : "helped with hands";
+    private Said HelpInWords => Help == HelpLevel.Shown ? (Said)$"shown first" : $"helped with hands";
 }

@@ -4,7 +4,7 @@ namespace Nido.Core.Group.Steps;
 /// <param name="From">Step worked at.</param>
 /// <param name="To">Step proposed.</param>
 /// <param name="Reason">Which observations speak for it.</param>
-public sealed record StepProposal(int From, int To, string Reason)
+public sealed record StepProposal(int From, int To, Said Reason)
 {
     private const int Trials = 10;
     private const int Up = 8;
@@ -76,21 +76,21 @@ public sealed record StepProposal(int From, int To, string Reason)
         return false;
     }
 
-    private static string? ForUp(StepRule rule, Observation[] trials)
+    private static Said? ForUp(StepRule rule, Observation[] trials)
     {
         if (rule == StepRule.TwoDays)
         {
             var days = trials.Where(t => t.Help == HelpLevel.Alone).Select(t => t.On).Distinct().ToArray();
-            return days.Length >= 2 ? $"alone on {days.Length} days at step {trials[0].Step}" : null;
+            return days.Length >= 2 ? (Said)$"alone on {days.Length} days at step {trials[0].Step}" : null;
         }
 
         var alone = trials.TakeLast(Trials).Count(t => t.Help == HelpLevel.Alone);
         return trials.Length >= Trials && alone >= Up
-            ? $"alone in {alone} of the last {Trials} trials at step {trials[0].Step}"
+            ? (Said)$"alone in {alone} of the last {Trials} trials at step {trials[0].Step}"
             : null;
     }
 
-    private static string? ForDown(StepRule rule, Observation[] trials)
+    private static Said? ForDown(StepRule rule, Observation[] trials)
     {
         if (rule == StepRule.TwoDays)
         {
@@ -99,12 +99,12 @@ public sealed record StepProposal(int From, int To, string Reason)
                 .Reverse()
                 .TakeWhile(t => t.Help != HelpLevel.Alone)
                 .Count(t => t.Help == HelpLevel.NotYet);
-            return since >= 2 ? $"{since} times not yet at step {trials[0].Step}" : null;
+            return since >= 2 ? (Said)$"{since} times not yet at step {trials[0].Step}" : null;
         }
 
         var alone = trials.TakeLast(Trials).Count(t => t.Help == HelpLevel.Alone);
         return trials.Length >= Trials && alone <= Down
-            ? $"alone in only {alone} of the last {Trials} trials at step {trials[0].Step}"
+            ? (Said)$"alone in only {alone} of the last {Trials} trials at step {trials[0].Step}"
             : null;
     }
 }

@@ -7,5 +7,5 @@ public abstract record StepSize
     public abstract double Index { get; }
 
     /// <summary>The sizes and the index in words.</summary>
-    public abstract string InWords { get; }
+    public abstract Said InWords { get; }
 }

@@ -65,7 +65,10 @@ public static class DayPage
             var sources = new List<string>();
             foreach (var (finding, k) in mind.Select((f, k) => (f, k)))
             {
-                flow.Item($"{k + 1}. {finding.Message} [{Note(sources, finding.Source)}]", size: 3);
+                flow.Item(
+                    $"{k + 1}. {words.Speak(finding.Message)} [{Note(sources, words.Speak(finding.Source))}]",
+                    size: 3
+                );
             }
 
             flow.Sub(words.Say("sources"));

@@ -77,7 +77,7 @@ public static class FamilyPage
                 .Take(MostCautions)
         )
         {
-            flow.Item($"{finding.Message} [{DayPage.Note(sources, finding.Source)}]");
+            flow.Item($"{words.Speak(finding.Message)} [{DayPage.Note(sources, words.Speak(finding.Source))}]");
         }
 
         flow.Item(words.Say("weMindWhy"));

@@ -65,7 +65,7 @@ public static class WallPlan
             foreach (var task in evening)
             {
                 flow.Item(
-                    $"{task.What} ({words.Say("minutes", $"{task.Minutes}")}) — {task.For}{(task.AdultOnly ? $" · {words.Say("adultOnly")}" : "")}",
+                    $"{words.Speak(task.What)} ({words.Say("minutes", $"{task.Minutes}")}) — {words.Speak(task.For)}{(task.AdultOnly ? $" · {words.Say("adultOnly")}" : "")}",
                     tick: true
                 );
             }
@@ -86,7 +86,9 @@ public static class WallPlan
         foreach (var finding in WeekFindings.Of(plan))
         {
             var where = string.Join(", ", finding.Where.Select(w => w.Title ?? w.Block).Distinct());
-            flow.Item($"{finding.Message} {where}. [{DayPage.Note(sources, finding.Source)}]");
+            flow.Item(
+                $"{words.Speak(finding.Message)} {where}. [{DayPage.Note(sources, words.Speak(finding.Source))}]"
+            );
             if (finding.Lifted is { } lifted)
             {
                 flow.Item(

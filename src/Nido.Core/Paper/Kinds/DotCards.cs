@@ -35,7 +35,7 @@ internal static class DotCards
         var (to, lie, card) = (v.Whole("to"), v.Text("lie"), v.Number("card"));
         if (lie == "dice" && to > 6)
         {
-            throw Need.Refused("to", to, "dice go to 6; take a frame of ten or scattered dots for more");
+            throw Need.Refused("to", to, $"dice go to 6; take a frame of ten or scattered dots for more");
         }
 
         var chance = new SeededChance((ulong)v.Whole("seed"));

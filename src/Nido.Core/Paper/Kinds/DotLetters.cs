@@ -22,7 +22,7 @@ internal static class DotLetters
                 ?? throw Need.Refused(
                     "letters",
                     letter,
-                    "strokes are known of the letters A to Z, of marked letters, and of the numerals 0 to 9"
+                    $"strokes are known of the letters A to Z, of marked letters, and of the numerals 0 to 9"
                 );
             var (unit, dot) = (v.Number("height") / 14, v.Number("dot"));
             var leaf = pad.New();

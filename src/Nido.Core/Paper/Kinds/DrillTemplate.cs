@@ -32,7 +32,7 @@ internal static class DrillTemplate
                     ?? throw Need.Refused(
                         "letter",
                         v.Text("letter"),
-                        "strokes are known of the letters A to Z, of Spanish and other marked letters, and of the numerals 0 to 9"
+                        $"strokes are known of the letters A to Z, of Spanish and other marked letters, and of the numerals 0 to 9"
                     ),
             ];
             strokes = [.. strokes.Select(s => s.Scaled(size / 10))];

@@ -43,7 +43,7 @@ internal static class NameTiles
         ];
         if (tiles.Length == 0)
         {
-            throw Need.Refused("names", string.Join(", ", v.List("names")), "names with letters are wanted");
+            throw Need.Refused("names", string.Join(", ", v.List("names")), $"names with letters are wanted");
         }
 
         pad.Cells(

@@ -26,7 +26,7 @@ internal static class TraceLetters
         var text =
             v.Text("text").Length > 0
                 ? v.Text("text")
-                : throw Need.Refused("text", "nothing", "write the letters to trace");
+                : throw Need.Refused("text", "nothing", $"write the letters to trace");
         var (x, rows) = (v.Number("xHeight"), v.Whole("rows"));
         Leaf? leaf = null;
         var height = x / Skeleton.XHeight * 19;
@@ -162,8 +162,8 @@ internal static class TraceLetters
         {
             throw Need.Refused(
                 "xHeight",
-                $"{x:0.#} mm for “{text}”",
-                "the letters are wider than the page; take fewer letters or a smaller height"
+                (Said)$"{x:0.#} mm for “{text}”",
+                $"the letters are wider than the page; take fewer letters or a smaller height"
             );
         }
     }

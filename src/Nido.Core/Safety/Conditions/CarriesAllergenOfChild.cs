@@ -14,7 +14,7 @@ public sealed record CarriesAllergenOfChild(bool ByPlan) : ThingCondition
     public override bool MayMeet(HandledThing thing) => thing.Holding.Allergens.Count > 0;
 
     /// <inheritdoc />
-    public override string? MetBy(HandledThing thing, Asked asked)
+    public override Said? MetBy(HandledThing thing, Asked asked)
     {
         ArgumentNullException.ThrowIfNull(asked);
         if (asked.Child is not { Watched.Count: > 0 } child || thing.Holding.Allergens.Count == 0)
@@ -28,24 +28,25 @@ public sealed record CarriesAllergenOfChild(bool ByPlan) : ThingCondition
         ];
         var plan = met.Length > 0 ? child.PlanFor(thing.Material.Id) : null;
         return met.Length == 0 || (plan is not null) != ByPlan ? null
-            : plan is null ? Said(thing, met, asked.Book)
-            : $"{Said(thing, met, asked.Book)}; for {child.Child.Name} by the plan of {plan.On:yyyy-MM-dd}: {plan.Wording} (entered by {plan.Adult})";
+            : plan is null ? InWords(thing, met, asked.Book)
+            : $"{InWords(thing, met, asked.Book)}; for {child.Child.Name} by the plan of {plan.On:yyyy-MM-dd}: {plan.Wording} (entered by {plan.Adult})";
     }
 
-    internal static string Said(HandledThing thing, IReadOnlyList<HeldAllergen> met, AllergenBook book) =>
-        string.Join(
+    internal static Said InWords(HandledThing thing, IReadOnlyList<HeldAllergen> met, AllergenBook book) =>
+        Said.Join(
             "; ",
-            met.GroupBy(m => (m.How, Through: string.Join(" of ", m.Through)))
+            met.GroupBy(m => (m.How, Through: string.Join(" ‹ ", m.Through)))
                 .Select(g =>
-                    $"{thing.Name} {Verb(g.Key.How)} {string.Join(", ", g.Select(m => book.NameOf(m.Allergen)))}{(g.Key.Through.Length > 0 ? $", through {g.Key.Through}" : "")}"
+                    (Said)
+                        $"{thing.Name} {Verb(g.Key.How)} {g.Select(m => book.NameOf(m.Allergen))}{Said.When(g.Key.Through.Length > 0, $", through {g.Key.Through}")}"
                 )
         );
 
-    private static string Verb(HeldHow how) =>
+    private static Said Verb(HeldHow how) =>
         how switch
         {
-            HeldHow.MayContain => "may hold",
-            HeldHow.Held => "once held",
-            _ => "carries",
+            HeldHow.MayContain => $"may hold",
+            HeldHow.Held => $"once held",
+            _ => $"carries",
         };
 }

@@ -4,5 +4,5 @@ namespace Nido.Core.Safety.Conditions;
 public sealed record CarriesAnything : ThingCondition
 {
     /// <inheritdoc />
-    public override string? MetBy(HandledThing thing, Asked asked) => If(thing.Holding.Allergens.Count > 0);
+    public override Said? MetBy(HandledThing thing, Asked asked) => If(thing.Holding.Allergens.Count > 0);
 }

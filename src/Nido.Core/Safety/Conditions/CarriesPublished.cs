@@ -6,7 +6,7 @@ namespace Nido.Core.Safety.Conditions;
 public sealed record CarriesPublished(bool LetIn) : ThingCondition
 {
     /// <inheritdoc />
-    public override string? MetBy(HandledThing thing, Asked asked)
+    public override Said? MetBy(HandledThing thing, Asked asked)
     {
         ArgumentNullException.ThrowIfNull(asked);
         HeldAllergen[] met =
@@ -16,6 +16,6 @@ public sealed record CarriesPublished(bool LetIn) : ThingCondition
                 && asked.Settings.LetIn.Any(l => asked.Book.Covers(l, h.Allergen)) == LetIn
             ),
         ];
-        return met.Length == 0 ? null : CarriesAllergenOfChild.Said(thing, met, asked.Book);
+        return met.Length == 0 ? null : CarriesAllergenOfChild.InWords(thing, met, asked.Book);
     }
 }

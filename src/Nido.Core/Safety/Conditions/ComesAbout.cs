@@ -7,5 +7,5 @@ public sealed record ComesAbout : ThingCondition
     public override bool IsOfPieces => true;
 
     /// <inheritdoc />
-    public override string? MetBy(HandledThing thing, Asked asked) => If(thing.IsMade);
+    public override Said? MetBy(HandledThing thing, Asked asked) => If(thing.IsMade);
 }

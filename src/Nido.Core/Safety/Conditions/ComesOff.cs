@@ -7,5 +7,5 @@ public sealed record ComesOff : ThingCondition
     public override bool IsOfPieces => true;
 
     /// <inheritdoc />
-    public override string? MetBy(HandledThing thing, Asked asked) => If(thing.IsPart && !thing.IsBittenOff);
+    public override Said? MetBy(HandledThing thing, Asked asked) => If(thing.IsPart && !thing.IsBittenOff);
 }

@@ -12,7 +12,7 @@ public sealed record DoseFrom(string Substance, double GramsPerKg) : ThingCondit
     public override bool MayMeet(HandledThing thing) => thing.Material.Grams.GetValueOrDefault(Substance) > 0;
 
     /// <inheritdoc />
-    public override string? MetBy(HandledThing thing, Asked asked)
+    public override Said? MetBy(HandledThing thing, Asked asked)
     {
         ArgumentNullException.ThrowIfNull(asked);
         if (!thing.Material.Grams.TryGetValue(Substance, out var share) || share <= 0 || asked.Child is not { } child)
@@ -35,6 +35,7 @@ public sealed record DoseFrom(string Substance, double GramsPerKg) : ThingCondit
         var dose = grams / child.Kg;
         return dose < GramsPerKg - 1e-9
             ? null
-            : $"{thing.Name}: {grams:0.#} g of {Substance.Replace('-', ' ')}{(beside > 0 ? " with what lies beside it," : "")} within reach ÷ {child.Kg:0.#} kg usual at {child.Months} months = {dose:0.#} g/kg; harm is reported from about {GramsPerKg:0.##} g/kg";
+            : (Said)
+                $"{thing.Name}: {grams:0.#} g of {Said.Word(Substance.Replace('-', ' '))}{Said.When(beside > 0, $" with what lies beside it,")} within reach ÷ {child.Kg:0.#} kg usual at {child.Months} months = {dose:0.#} g/kg; harm is reported from about {GramsPerKg:0.##} g/kg";
     }
 }

@@ -8,9 +8,9 @@ public sealed record FitsSmallParts(SmallPartKind Kind) : ThingCondition
     public override bool IsOfPieces => true;
 
     /// <inheritdoc />
-    public override string? MetBy(HandledThing thing, Asked asked) =>
+    public override Said? MetBy(HandledThing thing, Asked asked) =>
         KindOf(thing) != Kind || !thing.CanBePickedUp || !SmallPart.Is(thing.Body) ? null
-        : thing.Body.IsMeasured ? $"{thing.Name}, {thing.Body.InWords}, counts as a small part"
+        : thing.Body.IsMeasured ? (Said)$"{thing.Name}, {thing.Body.InWords}, counts as a small part"
         : $"{thing.Name}: the size is not known, so it is taken as a small part";
 
     private static SmallPartKind KindOf(HandledThing thing) =>

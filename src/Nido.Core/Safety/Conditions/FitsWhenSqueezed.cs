@@ -7,12 +7,12 @@ public sealed record FitsWhenSqueezed : ThingCondition
     public override bool IsOfPieces => true;
 
     /// <inheritdoc />
-    public override string? MetBy(HandledThing thing, Asked asked) =>
+    public override Said? MetBy(HandledThing thing, Asked asked) =>
         thing.Holding.Tags.Contains("soft")
         && thing.CanBePickedUp
         && thing.Body.IsMeasured
         && !SmallPart.Is(thing.Body)
         && SmallPart.Is(SmallPart.Squeezed(thing.Body))
-            ? $"{thing.Name}, {thing.Body.InWords}, counts as a small part when squeezed to half"
+            ? (Said)$"{thing.Name}, {thing.Body.InWords}, counts as a small part when squeezed to half"
             : null;
 }

@@ -5,8 +5,8 @@ namespace Nido.Core.Safety.Conditions;
 public sealed record FreeCordOver(double Mm) : ThingCondition
 {
     /// <inheritdoc />
-    public override string? MetBy(HandledThing thing, Asked asked) =>
+    public override Said? MetBy(HandledThing thing, Asked asked) =>
         thing.IsFixed || thing.Holding.Cord is not { } cord || !(cord.Length > Mm) ? null
-        : double.IsInfinity(cord.Length) ? $"{thing.Name}: a cord that comes by the metre"
+        : double.IsInfinity(cord.Length) ? (Said)$"{thing.Name}: a cord that comes by the metre"
         : $"{thing.Name}: {cord.Length:0.#} mm of cord";
 }

@@ -4,5 +4,5 @@ namespace Nido.Core.Safety.Conditions;
 public sealed record HasAllTags(IReadOnlyList<string> Tags) : ThingCondition
 {
     /// <inheritdoc />
-    public override string? MetBy(HandledThing thing, Asked asked) => If(Tags.All(thing.Holding.Tags.Contains));
+    public override Said? MetBy(HandledThing thing, Asked asked) => If(Tags.All(thing.Holding.Tags.Contains));
 }

@@ -4,7 +4,7 @@ namespace Nido.Core.Safety.Conditions;
 public sealed record HasAnyTag(IReadOnlyList<string> Tags) : ThingCondition
 {
     /// <inheritdoc />
-    public override string? MetBy(HandledThing thing, Asked asked) => If(Any(thing.Holding.Tags));
+    public override Said? MetBy(HandledThing thing, Asked asked) => If(Any(thing.Holding.Tags));
 
     private bool Any(IReadOnlySet<string> tags)
     {

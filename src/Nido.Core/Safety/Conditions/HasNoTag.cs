@@ -4,5 +4,5 @@ namespace Nido.Core.Safety.Conditions;
 public sealed record HasNoTag(IReadOnlyList<string> Tags) : ThingCondition
 {
     /// <inheritdoc />
-    public override string? MetBy(HandledThing thing, Asked asked) => If(!Tags.Any(thing.Holding.Tags.Contains));
+    public override Said? MetBy(HandledThing thing, Asked asked) => If(!Tags.Any(thing.Holding.Tags.Contains));
 }

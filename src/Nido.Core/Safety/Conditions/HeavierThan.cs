@@ -4,6 +4,6 @@ namespace Nido.Core.Safety.Conditions;
 public sealed record HeavierThan(double Grams) : ThingCondition
 {
     /// <inheritdoc />
-    public override string? MetBy(HandledThing thing, Asked asked) =>
-        thing.Material.Mass > Grams ? $"{thing.Name} weighs {thing.Material.Mass:0.#} g" : null;
+    public override Said? MetBy(HandledThing thing, Asked asked) =>
+        thing.Material.Mass > Grams ? (Said)$"{thing.Name} weighs {thing.Material.Mass:0.#} g" : null;
 }

@@ -4,5 +4,5 @@ namespace Nido.Core.Safety.Conditions;
 public sealed record HoldsFast : ThingCondition
 {
     /// <inheritdoc />
-    public override string? MetBy(HandledThing thing, Asked asked) => If(thing.Holding.Cord is { BreaksOpen: false });
+    public override Said? MetBy(HandledThing thing, Asked asked) => If(thing.Holding.Cord is { BreaksOpen: false });
 }

@@ -4,6 +4,6 @@ namespace Nido.Core.Safety.Conditions;
 public sealed record IsBoughtAgain : ThingCondition
 {
     /// <inheritdoc />
-    public override string? MetBy(HandledThing thing, Asked asked) =>
+    public override Said? MetBy(HandledThing thing, Asked asked) =>
         If(thing.Material.IsSold && thing.Material.Consumable);
 }

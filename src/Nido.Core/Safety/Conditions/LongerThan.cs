@@ -6,8 +6,8 @@ namespace Nido.Core.Safety.Conditions;
 public sealed record LongerThan(double Mm) : ThingCondition
 {
     /// <inheritdoc />
-    public override string? MetBy(HandledThing thing, Asked asked) =>
-        thing.Material.Unit == MaterialUnit.Metre ? $"{thing.Name} comes by the metre"
-        : thing.Body.Length > Mm ? $"{thing.Name} is {thing.Body.Length:0.#} mm long"
+    public override Said? MetBy(HandledThing thing, Asked asked) =>
+        thing.Material.Unit == MaterialUnit.Metre ? (Said)$"{thing.Name} comes by the metre"
+        : thing.Body.Length > Mm ? (Said)$"{thing.Name} is {thing.Body.Length:0.#} mm long"
         : null;
 }

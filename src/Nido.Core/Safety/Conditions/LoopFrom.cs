@@ -4,8 +4,8 @@ namespace Nido.Core.Safety.Conditions;
 public sealed record LoopFrom(double Mm) : ThingCondition
 {
     /// <inheritdoc />
-    public override string? MetBy(HandledThing thing, Asked asked) =>
+    public override Said? MetBy(HandledThing thing, Asked asked) =>
         !thing.IsFixed && thing.Holding.Cord?.Loop is { } loop && loop >= Mm
-            ? $"{thing.Name}: a loop {loop:0.#} mm round"
+            ? (Said)$"{thing.Name}: a loop {loop:0.#} mm round"
             : null;
 }

@@ -7,11 +7,12 @@ public sealed record MayHoldTheUnread : ThingCondition
     public override bool IsOfEachChild => true;
 
     /// <inheritdoc />
-    public override string? MetBy(HandledThing thing, Asked asked)
+    public override Said? MetBy(HandledThing thing, Asked asked)
     {
         ArgumentNullException.ThrowIfNull(asked);
         return asked.Child is not { Unread.Count: > 0 } child
             ? null
-            : $"Nido cannot watch for {string.Join(", ", child.Unread.Select(w => $"\u201c{w}\u201d"))} of {child.Child.Name}. Say which materials hold it; until then ask about {thing.Name}";
+            : (Said)
+                $"Nido cannot watch for {string.Join(", ", child.Unread.Select(w => $"\u201c{w}\u201d"))} of {child.Child.Name}. Say which materials hold it; until then ask about {thing.Name}";
     }
 }

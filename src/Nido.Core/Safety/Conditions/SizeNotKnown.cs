@@ -7,5 +7,5 @@ public sealed record SizeNotKnown : ThingCondition
     public override bool IsOfPieces => true;
 
     /// <inheritdoc />
-    public override string? MetBy(HandledThing thing, Asked asked) => If(thing.CanBePickedUp && !thing.Body.IsMeasured);
+    public override Said? MetBy(HandledThing thing, Asked asked) => If(thing.CanBePickedUp && !thing.Body.IsMeasured);
 }

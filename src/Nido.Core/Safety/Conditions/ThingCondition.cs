@@ -15,8 +15,8 @@ public abstract record ThingCondition
 
     /// <summary>What was measured or read where a thing meets it: a sentence, or "" where the thing's name says it;
     /// null where it does not.</summary>
-    public abstract string? MetBy(HandledThing thing, Asked asked);
+    public abstract Said? MetBy(HandledThing thing, Asked asked);
 
     /// <summary>"" where something holds, null where it does not.</summary>
-    protected static string? If(bool holds) => holds ? "" : null;
+    protected static Said? If(bool holds) => holds ? Said.None : null;
 }

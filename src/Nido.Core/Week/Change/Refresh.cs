@@ -16,6 +16,6 @@ public sealed record Refresh(
     RefreshKind Kind,
     Material? Adds,
     string? Colour,
-    string? Place,
-    IReadOnlyList<string> LeftOut
+    Said? Place,
+    IReadOnlyList<Said> LeftOut
 );

@@ -12,13 +12,13 @@ namespace Nido.Core.Week.Change;
 /// </summary>
 public static class Refreshes
 {
-    private static readonly string[] Places =
+    private static readonly Said[] Places =
     [
-        "on the floor, on a mat",
-        "by the window",
-        "under a table with a cloth over it",
-        "on a low box, to stand at",
-        "in a corner, for two at a time",
+        $"on the floor, on a mat",
+        $"by the window",
+        $"under a table with a cloth over it",
+        $"on a low box, to stand at",
+        $"in a corner, for two at a time",
     ];
 
     private static readonly string[] Tools = ["spoon", "scoop", "tongs", "brush", "dropper", "stamp", "sponge"];
@@ -58,7 +58,7 @@ public static class Refreshes
                 )
                 .OrderBy(m => m.Id, StringComparer.Ordinal),
         ];
-        var leftOut = new List<string>();
+        var leftOut = new List<Said>();
         for (var k = 0; k < there.Length; k++)
         {
             var material = there[(week + k) % there.Length];
@@ -94,7 +94,7 @@ public static class Refreshes
 
     /// <summary>The first rule that would keep a child out who is there that day, were this laid to the base; null
     /// where none would.</summary>
-    private static string? RuleAgainst(WeekPlan plan, Use use, Material material, int day)
+    private static Said? RuleAgainst(WeekPlan plan, Use use, Material material, int day)
     {
         var problem = plan.Problem;
         bool[] present = problem.Attendance.In(day, use.BlockIndex);
@@ -119,7 +119,7 @@ public static class Refreshes
             );
             if (after.Where((f, c) => f is not null && before[c] is null && present[c]).FirstOrDefault() is { } finding)
             {
-                return finding.Rule.Message;
+                return Said.Word(finding.Rule.Message);
             }
         }
 

@@ -21,13 +21,13 @@ public sealed record WeekFinding(
     string Id,
     string RuleId,
     Severity Severity,
-    string Message,
+    Said Message,
     IReadOnlyList<string> What,
     IReadOnlyList<string> Whom,
     IReadOnlyList<FindingPlace> Where,
-    IReadOnlyList<string> Why,
-    string Source,
-    string DeferTo,
+    IReadOnlyList<Said> Why,
+    Said Source,
+    Said DeferTo,
     RuleOverride? Lifted,
     IReadOnlyList<WayOut> WaysOut
 )

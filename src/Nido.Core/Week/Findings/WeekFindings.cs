@@ -33,24 +33,24 @@ public static class WeekFindings
             $"{finding.Rule.Id} {here.Day} {here.BlockId} {here.Offer}",
             finding.Rule.Id,
             finding.Rule.Severity,
-            finding.Rule.Message,
+            Said.Word(finding.Rule.Message),
             finding.What,
             finding.Whom,
             [Place(plan, here, lost.Title)],
             finding.Why,
-            finding.Rule.Source,
-            finding.Rule.DeferTo,
+            Said.Word(finding.Rule.Source),
+            Said.Word(finding.Rule.DeferTo),
             null,
             [
                 .. swap is null ? (WayOut[])[] : [new WayOut(WayOutKind.Swap, SwapFor(swap), here, swap.Use.Idea.Id)],
-                new WayOut(WayOutKind.TakeOut, "Take it out", here),
+                new WayOut(WayOutKind.TakeOut, $"Take it out", here),
                 .. finding.Rule.IsNeverLifted
                     ? (WayOut[])[]
                     :
                     [
                         new WayOut(
                             WayOutKind.Override,
-                            "Override, with a name and a reason",
+                            $"Override, with a name and a reason",
                             here,
                             here.IdeaId,
                             RuleId: finding.Rule.Id
@@ -60,13 +60,15 @@ public static class WeekFindings
         );
     }
 
-    private static string SwapFor(Instead instead) =>
-        $"Swap for {instead.Use.Idea.Title}{(instead.SameWork && instead.Use.Idea.Lead is { } lead ? $" with {lead.Name}" : "")}"
-        + (
-            instead.SameWork ? ": the same work"
-            : instead.SameLadder ? ": the same ladder"
-            : ""
-        );
+    private static Said SwapFor(Instead instead)
+    {
+        Said name = instead is { SameWork: true, Use.Idea.Lead: { } lead }
+            ? (Said)$"{instead.Use.Idea.Title} with {lead.Name}"
+            : $"{instead.Use.Idea.Title}";
+        return instead.SameWork ? (Said)$"Swap for {name}: the same work"
+            : instead.SameLadder ? (Said)$"Swap for {name}: the same ladder"
+            : $"Swap for {name}";
+    }
 
     private static WeekFinding Short(WeekPlan plan, AdultsShort s)
     {
@@ -76,7 +78,7 @@ public static class WeekFindings
             $"ratio {s.Day} {s.Block.Id}",
             "ratio",
             Severity.Block,
-            $"{day.Day}, {s.Block.Name}: {s.Needed} adults are asked and {s.There} {(s.There == 1 ? "is" : "are")} there.",
+            $"{day.Day}, {s.Block.Name}: {s.Needed} adults are asked and {s.There} {s.There:is|are} there.",
             [
                 .. plan
                     .Filled.Where(f => f.Placement.Day == s.Day && f.Use.Block.Id == s.Block.Id && f.Use.Adults > 0)
@@ -89,7 +91,7 @@ public static class WeekFindings
                 $"The offers ask {s.BesideOffers} beside them",
             ],
             Group.Ratio.SourceOf(settings.RatioTable),
-            "your licence",
+            $"your licence",
             null,
             [.. WaysOutOfShort(plan, s).Take(MostWays)]
         );
@@ -204,13 +206,13 @@ public static class WeekFindings
                 g.Key.Lifted?.Id ?? g.Key.Rule.Id,
                 g.Key.Rule.Id,
                 g.Key.Rule.Severity,
-                g.Key.Rule.Message,
+                Said.Word(g.Key.Rule.Message),
                 Each(g, c => c.What),
                 Each(g, c => c.Whom),
                 [.. g.Select(x => Place(plan, x.Placement, x.Use.Idea.Title))],
-                Each(g, c => c.Why),
-                g.Key.Rule.Source,
-                g.Key.Rule.DeferTo,
+                [.. g.SelectMany(x => x.Caution.Why).Distinct()],
+                Said.Word(g.Key.Rule.Source),
+                Said.Word(g.Key.Rule.DeferTo),
                 g.Key.Lifted,
                 []
             )

@@ -51,7 +51,7 @@ public static class Demand
             .Where(x => x.Step.Bindings.ContainsKey(role.Name))
             .GroupBy(x => x.Step.For(x.Child.Child, role.Name).Material);
 
-    private static (double Amount, string[] Trace) Amount(
+    private static (double Amount, Said[] Trace) Amount(
         Idea idea,
         Role role,
         Material material,
@@ -75,17 +75,18 @@ public static class Demand
 
         var sum = role.Per == Per.Pair ? counted.Where((_, i) => i % 2 == 0).Sum() : counted.Sum();
         var total = Spared(sum, role.SparePercent);
-        var steps = string.Join(
+        var steps = Said.Join(
             ", ",
             users
                 .GroupBy(u => u.Step.Number)
                 .OrderBy(g => g.Key)
                 .Select(g =>
-                    $"{g.Count()} at step {g.Key} ({g.First().Step.EachInWords(role, material.Unit.ToString().ToLowerInvariant())})"
+                    (Said)
+                        $"{g.Count()} at step {g.Key} ({g.First().Step.EachInWords(role, Said.Word(material.Unit.ToString().ToLowerInvariant()))})"
                 )
         );
-        var who = material.Consumable ? $"all {each.Length} in reach" : $"{counted.Length} at work at once";
-        var spare = role.SparePercent > 0 ? $", {role.SparePercent:0}% spare" : "";
+        var who = material.Consumable ? (Said)$"all {each.Length} in reach" : $"{counted.Length} at work at once";
+        var spare = Said.When(role.SparePercent > 0, $", {role.SparePercent:0}% spare");
         return (total, [$"{material.Name} as {role.Name}: {steps}; {who} = {sum:0.##}{spare} → {total:0.##}"]);
     }
 
@@ -120,7 +121,7 @@ public static class Demand
         ];
     }
 
-    private static (double Amount, string[] Trace) ForExpected(
+    private static (double Amount, Said[] Trace) ForExpected(
         Role role,
         Material material,
         (ChildAtIdea Child, IdeaStep Step)[] users,
@@ -136,7 +137,7 @@ public static class Demand
                     Expected: g.Count(),
                     Kits: DropInKits.For(g.Count(), runOut),
                     Each: g.First().Step.Each(role, ""),
-                    Words: g.First().Step.EachInWords(role, material.Unit.ToString().ToLowerInvariant())
+                    Words: g.First().Step.EachInWords(role, Said.Word(material.Unit.ToString().ToLowerInvariant()))
                 )
             )
             .ToArray();
@@ -147,7 +148,7 @@ public static class Demand
         return (
             total,
             [
-                $"{material.Name} as {role.Name}: {string.Join(", ", kits.Select(k => $"{k.Expected} expected at step {k.Step} → {k.Kits} kits ({k.Words})"))}; each runs out in at most {100 * runOut:0}% of sessions → {total:0.##}",
+                $"{material.Name} as {role.Name}: {kits.Select(k => (Said)$"{k.Expected} expected at step {k.Step} → {k.Kits} kits ({k.Words})")}; each runs out in at most {100 * runOut:0}% of sessions → {total:0.##}",
             ]
         );
     }

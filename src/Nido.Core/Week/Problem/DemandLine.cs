@@ -11,5 +11,5 @@ public sealed record DemandLine(
     Material Material,
     IReadOnlyList<string> Roles,
     double Amount,
-    IReadOnlyList<string> Trace
+    IReadOnlyList<Said> Trace
 );

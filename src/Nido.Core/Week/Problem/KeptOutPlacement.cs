@@ -12,6 +12,6 @@ public sealed record KeptOutPlacement(
     Placement Placement,
     int? Slot,
     string Title,
-    string Reason,
+    Said Reason,
     IReadOnlyList<Finding> KeptOut
 );

@@ -279,9 +279,9 @@ public sealed class WeekProblem
         {
             found.Add(
                 new(
-                    "A week is for children",
+                    $"A week is for children",
                     $"{input.Group.Name} has no children yet",
-                    "Add children in Group, or paste a list"
+                    $"Add children in Group, or paste a list"
                 )
             );
         }
@@ -294,9 +294,9 @@ public sealed class WeekProblem
         {
             found.Add(
                 new(
-                    "A week is for children",
-                    $"no child of {input.Group.Name} comes on {string.Join(", ", input.Days.Select(d => d.Day))}",
-                    "Say in Group on which days each child comes"
+                    $"A week is for children",
+                    $"no child of {input.Group.Name} comes on {input.Days.Select(d => d.Day)}",
+                    $"Say in Group on which days each child comes"
                 )
             );
         }
@@ -304,19 +304,23 @@ public sealed class WeekProblem
         if (input.Group.Blocks.Count == 0)
         {
             found.Add(
-                new("A day has blocks", $"{input.Group.Name} has no blocks yet", "Set the blocks of the day in Group")
+                new($"A day has blocks", $"{input.Group.Name} has no blocks yet", $"Set the blocks of the day in Group")
             );
         }
 
         if (input.Days.Count == 0)
         {
-            found.Add(new("A week has days", $"{input.Group.Name} meets on no day", "Choose its days in Group"));
+            found.Add(new($"A week has days", $"{input.Group.Name} meets on no day", $"Choose its days in Group"));
         }
 
         if (input.OnHand.Values.All(v => v <= 0))
         {
             found.Add(
-                new("Ideas are made of materials", "the cupboard is empty", "Count a shelf or paste a list in Cupboard")
+                new(
+                    $"Ideas are made of materials",
+                    $"the cupboard is empty",
+                    $"Count a shelf or paste a list in Cupboard"
+                )
             );
         }
 

@@ -19,5 +19,5 @@ public sealed record Alternative(
     int PrepMinutes,
     double ShortfallMinutes,
     IReadOnlyList<string> OutOfReach,
-    string? KeptFromSlot
+    Said? KeptFromSlot
 );

@@ -20,7 +20,7 @@ public sealed record MaterialLine(
     double Lacking,
     int Packs,
     int Cents,
-    IReadOnlyList<string> Trace,
+    IReadOnlyList<Said> Trace,
     MakeWay? Make
 )
 {
@@ -28,7 +28,7 @@ public sealed record MaterialLine(
     public Mixing? Mix { get; init; }
 
     /// <summary>What a mixed pack gives of the week's colours, in words; empty where packs are of one colour.</summary>
-    public IReadOnlyList<string> Colours { get; init; } = [];
+    public IReadOnlyList<Said> Colours { get; init; } = [];
 
     /// <summary>It is short, and neither a shop nor the cupboard can help: families are asked.</summary>
     public bool IsToAsk => Lacking > 0 && Packs == 0 && Make is null && Mix is null;

@@ -176,19 +176,20 @@ public sealed class WeekPlan
             .Select(amounts => material.Consumable ? amounts.Sum() : amounts.Max())
             .ToArray();
         var gone = Problem.GoneOff(index, Problem.Days.Count - 1);
-        string[] where =
+        Said[] where =
         [
             .. Filled
                 .Where(f => f.Use.On(f.Placement.Day).Takes.Any(t => t.Material == index))
                 .Select(f =>
-                    $"{Problem.Days[f.Placement.Day].Day} {f.Use.Block.Name}: {f.Use.Idea.Title}, {f.Use.On(f.Placement.Day).Takes.First(t => t.Material == index).Amount:0.##}"
+                    (Said)
+                        $"{Problem.Days[f.Placement.Day].Day} {f.Use.Block.Name}: {f.Use.Idea.Title}, {f.Use.On(f.Placement.Day).Takes.First(t => t.Material == index).Amount:0.##}"
                 ),
             .. gone > 0
-                ? (string[])
+                ? (Said[])
                     [$"keeps {material.KeepsDays} days: {gone:0.##} of it are no longer good by {Problem.Days[^1].Day}"]
                 : [],
             .. !material.Consumable && material.TurnaroundMinutes > 0
-                ? (string[])[$"back {material.TurnaroundMinutes} min after use"]
+                ? (Said[])[$"back {material.TurnaroundMinutes} min after use"]
                 : [],
         ];
         var have = Problem.OnHand[index];
@@ -209,7 +210,7 @@ public sealed class WeekPlan
     }
 
     /// <summary>What mixed packs give of the week's colours, if these are wanted in equal parts.</summary>
-    private IReadOnlyList<string> ColoursOf(Material material, double lacking)
+    private IReadOnlyList<Said> ColoursOf(Material material, double lacking)
     {
         string[] wanted = [.. Problem.Input.Ideas.Take(1).SelectMany(i => i.Theme.Colours)];
         if (material.PackShares.Count == 0 || material.PackSize is not { } size || wanted.Length == 0)
@@ -223,8 +224,7 @@ public sealed class WeekPlan
         [
             .. mix.Trace,
             .. mix.MissingColours.Count > 0
-                ? (string[])
-                    [$"No pack gives {string.Join(" or ", mix.MissingColours)}: dye, paint, or take another colour"]
+                ? (Said[])[$"No pack gives {mix.MissingColours:or}: dye, paint, or take another colour"]
                 : [],
         ];
     }

@@ -104,7 +104,7 @@ public static class WhatIf
     }
 
     /// <summary>The rule that keeps a use out of a slot, in words.</summary>
-    public static string RuleAgainst(WeekPlan plan, int slot, Use use)
+    public static Said RuleAgainst(WeekPlan plan, int slot, Use use)
     {
         var (day, block, _) = plan.Problem.Slots[slot];
         var others = plan.Filled.Where(f => f.Slot != slot).ToArray();
@@ -118,7 +118,7 @@ public static class WhatIf
 
         if (!plan.Problem.Days[day].Dry && use.Idea.Technique.DryWeather)
         {
-            return "needs a dry day";
+            return $"needs a dry day";
         }
 
         if (
@@ -135,7 +135,9 @@ public static class WhatIf
 
         if (!plan.Problem.IsOpen(slot))
         {
-            return plan.Problem.Attendance.IsClosed(day, block) ? "the house is closed then" : "nobody comes then";
+            return plan.Problem.Attendance.IsClosed(day, block)
+                ? (Said)$"the house is closed then"
+                : $"nobody comes then";
         }
 
         if (
@@ -150,7 +152,7 @@ public static class WhatIf
 
         if (!use.OnDay[day])
         {
-            return "a safety rule keeps it out while those children are in the room who come that day";
+            return $"a safety rule keeps it out while those children are in the room who come that day";
         }
 
         if (
@@ -170,7 +172,7 @@ public static class WhatIf
         }
 
         return others.Count(f => f.Use.IdeaIndex == use.IdeaIndex) >= WeekProblem.MostPerIdea
-            ? $"already {WeekProblem.MostPerIdea} times this week"
+            ? (Said)$"already {WeekProblem.MostPerIdea} times this week"
             : $"needs {use.Adults} more at a table, and {plan.Problem.AdultsThere[day][block]} adults are there";
     }
 

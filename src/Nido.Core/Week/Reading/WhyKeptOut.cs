@@ -12,12 +12,12 @@ internal static class WhyKeptOut
         var idea = problem.Input.Ideas.FirstOrDefault(i => i.Id == placement.IdeaId);
         if (slot is not { } at)
         {
-            return new(placement, slot, idea?.Title ?? placement.IdeaId, "the week has no such place any more", []);
+            return new(placement, slot, idea?.Title ?? placement.IdeaId, $"the week has no such place any more", []);
         }
 
         if (idea is null)
         {
-            return new(placement, slot, placement.IdeaId, "the cupboard no longer carries it", []);
+            return new(placement, slot, placement.IdeaId, $"the cupboard no longer carries it", []);
         }
 
         var (day, b, _) = problem.Slots[at];
@@ -33,14 +33,14 @@ internal static class WhyKeptOut
                 placement,
                 slot,
                 idea.Title,
-                problem.Attendance.IsClosed(day, b) ? "the house is closed then" : "nobody comes then",
+                problem.Attendance.IsClosed(day, b) ? (Said)$"the house is closed then" : $"nobody comes then",
                 []
             );
         }
 
         if (idea.Technique.DryWeather && !problem.Days[day].Dry)
         {
-            return new(placement, slot, idea.Title, "it needs a dry day", []);
+            return new(placement, slot, idea.Title, $"it needs a dry day", []);
         }
 
         if (
@@ -67,10 +67,10 @@ internal static class WhyKeptOut
                 placement,
                 slot,
                 idea.Title,
-                string.Join("; ", keptOut.SelectMany(f => f.Why.Count > 0 ? f.Why : [f.Rule.Message])),
+                Said.Join("; ", keptOut.SelectMany(f => f.Why.Count > 0 ? f.Why : [Said.Word(f.Rule.Message)])),
                 keptOut
             )
-            : new(placement, slot, idea.Title, "there is too little of what it needs, and no shop sells it", []);
+            : new(placement, slot, idea.Title, $"there is too little of what it needs, and no shop sells it", []);
     }
 
     /// <summary>

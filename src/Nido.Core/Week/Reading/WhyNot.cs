@@ -9,13 +9,13 @@ namespace Nido.Core.Week.Reading;
 /// <param name="Change">What it would change there, the rest of the week held; null where it may lie nowhere.</param>
 /// <param name="WishPoints">Change of the wishes (theme, money, prep, freshness) in points; positive is worse.</param>
 /// <param name="Rules">What keeps it out of the places it may not lie, each once.</param>
-public sealed record WhyNot(int? Slot, Use? Instead, Alternative? Change, long WishPoints, IReadOnlyList<string> Rules)
+public sealed record WhyNot(int? Slot, Use? Instead, Alternative? Change, long WishPoints, IReadOnlyList<Said> Rules)
 {
     /// <summary>The answer for an idea.</summary>
     public static WhyNot Of(WeekPlan plan, string ideaId)
     {
         var (slot, wish, rules) = BestSlot(plan, ideaId);
-        string[] each = [.. rules.Distinct().Take(5)];
+        Said[] each = [.. rules.Distinct().Take(5)];
         return slot < 0
             ? new(null, null, null, 0, each)
             : new(
@@ -29,13 +29,13 @@ public sealed record WhyNot(int? Slot, Use? Instead, Alternative? Change, long W
 
     /// <summary>The place an idea could take with least loss, or −1, with the points of wishes that changes, and what
     /// keeps it out of others.</summary>
-    internal static (int Slot, long Wish, IReadOnlyList<string> Rules) BestSlot(WeekPlan plan, string ideaId)
+    internal static (int Slot, long Wish, IReadOnlyList<Said> Rules) BestSlot(WeekPlan plan, string ideaId)
     {
         ArgumentNullException.ThrowIfNull(plan);
         var (problem, state) = (plan.Problem, plan.State);
         var (fair, wishes) = (state.FairPrice(), state.WishPrice());
         var best = (Fair: long.MaxValue, Wish: long.MaxValue, Slot: -1);
-        var rules = new List<string>();
+        var rules = new List<Said>();
         foreach (var use in problem.Uses.Where(u => u.Idea.Id == ideaId))
         {
             for (var slot = 0; slot < problem.Slots.Count; slot++)

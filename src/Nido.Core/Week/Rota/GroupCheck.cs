@@ -12,7 +12,7 @@ public sealed record GroupCheck(
     IReadOnlyList<int> AdultsNeeded,
     IReadOnlyList<double> Spread,
     IReadOnlyList<IReadOnlyList<(string Younger, string Older)>> Pairs,
-    IReadOnlyList<string> Problems
+    IReadOnlyList<Said> Problems
 )
 {
     /// <summary>Looks at groups.</summary>
@@ -39,18 +39,16 @@ public sealed record GroupCheck(
         int[] needed = [.. all.Select(g => (int)Math.Ceiling(g.Sum(m => m.AdultShare) - 1e-9))];
         int[] sizes = [.. all.Select(g => g.Length)];
         var groupOf = groups.SelectMany((g, i) => g.Select(id => (id, i))).ToDictionary(x => x.id, x => x.i);
-        var problems = new List<string>();
+        var problems = new List<Said>();
         if (sizes.Length > 0 && sizes.Max() - sizes.Min() > 1)
         {
-            problems.Add(
-                $"the groups are of {string.Join(", ", sizes)} children: sizes differ by {sizes.Max() - sizes.Min()}"
-            );
+            problems.Add($"the groups are of {sizes} children: sizes differ by {sizes.Max() - sizes.Min()}");
         }
 
         if (needed.Sum() > adults)
         {
             problems.Add(
-                $"each group with its own adults needs {string.Join(" + ", needed)} = {needed.Sum()}, and {adults} are there; your licence decides"
+                $"each group with its own adults needs {needed:+} = {needed.Sum()}, and {adults} are there; your licence decides"
             );
         }
 
@@ -58,7 +56,8 @@ public sealed record GroupCheck(
             from wish in wishes
             where groupOf.ContainsKey(wish.ChildId) && groupOf.ContainsKey(wish.OtherId)
             where wish.Together != (groupOf[wish.ChildId] == groupOf[wish.OtherId])
-            select $"{nameOf(wish.ChildId)} and {nameOf(wish.OtherId)} were to be {(wish.Together ? "together" : "apart")}"
+            select (Said)
+                $"{nameOf(wish.ChildId)} and {nameOf(wish.OtherId)} were to be {Said.Word(wish.Together ? "together" : "apart")}"
         );
         return new(
             needed,

@@ -4,4 +4,4 @@ namespace Nido.Core.Week.Rules;
 /// <param name="Rule">The rule in a teacher's words.</param>
 /// <param name="What">What stands against it.</param>
 /// <param name="WayOut">What can be done.</param>
-public sealed record Impossible(string Rule, string What, string WayOut);
+public sealed record Impossible(Said Rule, Said What, Said WayOut);

@@ -18,7 +18,7 @@ internal static class ImpossibleRules
                 yield return new(
                     $"Every offer of {block.Name} is filled",
                     $"{block.Name} has {block.Offers} offers a day and this cupboard carries only {techniques} kinds of idea there",
-                    "Add materials in Cupboard, or lower the offers of the block in Group"
+                    $"Add materials in Cupboard, or lower the offers of the block in Group"
                 );
                 continue;
             }
@@ -30,7 +30,7 @@ internal static class ImpossibleRules
                     yield return new(
                         $"Everyone has something in reach in {block.Name}",
                         $"nothing there is in reach of {problem.Group.Children[c].Name}",
-                        "Add softer or larger materials in Cupboard, or change the small-parts rule in Group settings"
+                        $"Add softer or larger materials in Cupboard, or change the small-parts rule in Group settings"
                     );
                 }
             }
@@ -49,7 +49,7 @@ internal static class ImpossibleRules
                     yield return new(
                         $"Every offer of {block.Name} has the adults it needs",
                         $"on {problem.Days[d].Day} {least * block.Offers} adults are needed and {problem.AdultsThere[d][b]} are there",
-                        "Add an adult for that time in Group, or lower the offers of the block"
+                        $"Add an adult for that time in Group, or lower the offers of the block"
                     );
                 }
             }

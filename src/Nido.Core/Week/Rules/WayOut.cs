@@ -13,7 +13,7 @@ namespace Nido.Core.Week.Rules;
 /// <param name="RuleId">The rule to lift.</param>
 public sealed record WayOut(
     WayOutKind Kind,
-    string Say,
+    Said Say,
     Placement? At,
     string? IdeaId = null,
     Placement? To = null,

@@ -6,7 +6,7 @@ namespace Nido.Core.Week.Rules;
 /// breaks one.</summary>
 public static class WhatIsBroken
 {
-    private const string FromTheBench = "Choose another idea from the bench";
+    private static readonly Said FromTheBench = $"Choose another idea from the bench";
 
     /// <summary>Every rule broken: places empty, ideas that may not lie where they lie, children with nothing in
     /// reach.</summary>
@@ -58,8 +58,8 @@ public static class WhatIsBroken
                 found.Add(
                     new(
                         $"Everyone has something in reach in {problem.Blocks[cell.Block].Name}",
-                        $"nothing in reach of {string.Join(", ", without)} on {problem.Days[cell.Day].Day}",
-                        "Choose an easier idea from the bench, or add softer or larger materials in Cupboard"
+                        $"nothing in reach of {without} on {problem.Days[cell.Day].Day}",
+                        $"Choose an easier idea from the bench, or add softer or larger materials in Cupboard"
                     )
                 );
             }

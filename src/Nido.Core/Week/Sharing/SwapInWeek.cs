@@ -13,24 +13,24 @@ public static class SwapInWeek
     /// <param name="plan">The week.</param>
     /// <param name="swap">What for what.</param>
     /// <param name="to">The material that comes.</param>
-    public static string? Against(WeekPlan plan, Swap swap, Material to)
+    public static Said? Against(WeekPlan plan, Swap swap, Material to)
     {
         ArgumentNullException.ThrowIfNull(plan);
         ArgumentNullException.ThrowIfNull(swap);
         ArgumentNullException.ThrowIfNull(to);
         if (plan.Filled.Select(f => f.Use.Idea).FirstOrDefault(i => i.Id == swap.IdeaId) is not { } idea)
         {
-            return "This idea does not lie out this week.";
+            return $"This idea does not lie out this week.";
         }
 
         if (idea.Technique.Roles.FirstOrDefault(r => r.Name == swap.Role) is not { } role)
         {
-            return $"{idea.Title} has no role “{swap.Role}”; it has {string.Join(", ", idea.Technique.Roles.Select(r => r.Name))}.";
+            return $"{idea.Title} has no role “{swap.Role}”; it has {idea.Technique.Roles.Select(r => r.Name)}.";
         }
 
         if (role == idea.Technique.Roles[0])
         {
-            return "The leading material makes the idea what it is: take another idea from the bench instead.";
+            return $"The leading material makes the idea what it is: take another idea from the bench instead.";
         }
 
         if (plan.Problem.Input.NeverOut.Contains(to.Id))
@@ -51,7 +51,7 @@ public static class SwapInWeek
 
     /// <summary>Whether the idea may still lie wherever it lies: enough of it there or for sale, and not kept out by a
     /// rule.</summary>
-    private static string? InPlace(WeekPlan plan, Idea idea, Swap swap, Material to)
+    private static Said? InPlace(WeekPlan plan, Idea idea, Swap swap, Material to)
     {
         var (found, keptOut) = new UseFinder(plan.Problem).Of(Swaps.With(idea, swap, to), -1);
         var stays = plan
@@ -60,7 +60,7 @@ public static class SwapInWeek
                 found.Any(x => plan.Problem.Blocks[x.BlockIndex].Id == f.Placement.BlockId && x.Days[f.Placement.Day])
             );
         return stays ? null
-            : keptOut is not null ? $"{keptOut.Rule.Message} ({string.Join("; ", keptOut.Why)})"
+            : keptOut is not null ? (Said)$"{keptOut.Rule.Message} ({keptOut.Why:;})"
             : $"There are too few {to.Name} for everyone who works there, and no shop sells them.";
     }
 }

@@ -1,3 +1,4 @@
+import i18next from "i18next";
 import createFetch from "openapi-fetch";
 import createQueries from "openapi-react-query";
 import type { components, paths } from "./schema";
@@ -11,6 +12,8 @@ const editions = new Map<string, string>();
 api.use({
   // A change that names no edition is one of what was last read here: nobody's change is overwritten unseen.
   onRequest({ request }) {
+    // Answers are spoken in the language the pages are read in.
+    request.headers.set("Accept-Language", i18next.language ?? "en");
     const edition = editions.get(new URL(request.url).pathname);
     if (request.method === "PUT" && edition && !request.headers.has("If-Match")) {
       request.headers.set("If-Match", edition);
@@ -106,7 +109,7 @@ export interface Problem {
 export async function make<T>(name: string, ask: Record<string, unknown>): Promise<T> {
   const answer = await fetch(`/api/making/${name}`, {
     method: "POST",
-    headers: { "Content-Type": "application/json" },
+    headers: { "Content-Type": "application/json", "Accept-Language": i18next.language },
     body: JSON.stringify(ask),
   });
   if (!answer.ok) {
@@ -121,7 +124,11 @@ export async function sendFile<T>(
   body: Blob | string,
   type: "text/csv" | "application/json" | "application/zip",
 ): Promise<T> {
-  const answer = await fetch(path, { method: "POST", headers: { "Content-Type": type }, body });
+  const answer = await fetch(path, {
+    method: "POST",
+    headers: { "Content-Type": type, "Accept-Language": i18next.language },
+    body,
+  });
   if (!answer.ok) {
     throw (await answer.json()) as Problem;
   }

@@ -2192,7 +2192,10 @@ export interface components {
             within: null | string;
             /** @description Lists it stands on: eu-14, us-9, craft-room. */
             lists: string[];
-            /** @description Where the word is wider than one allergen (nuts), the ids it stands for; empty otherwise. */
+            /**
+             * @description Where the word is wider than one allergen (nuts), the ids it stands for; empty
+             *                 otherwise.
+             */
             means: string[];
             /** @description The list it comes from, or "common practice". */
             source: string;
@@ -2228,7 +2231,7 @@ export interface components {
             /** Format: double */
             shortfallMinutes: number;
             outOfReach: string[];
-            keptOut: null | string;
+            keptOut: null | components["schemas"]["Said"];
         };
         /** @description What comes out. */
         ArcRowsAnswer: {
@@ -2407,7 +2410,10 @@ export interface components {
             why: null | components["schemas"]["WhyView"];
             alternatives: components["schemas"]["AlternativeView"][];
         };
-        /** @description A place an idea could have and what that would change: minutes missing, cents, preparation and points of wishes; more is worse. */
+        /**
+         * @description A place an idea could have and what that would change: minutes missing, cents, preparation and points of
+         *         wishes; more is worse.
+         */
         BestPlace: {
             /** Format: int32 */
             day: number;
@@ -2497,7 +2503,7 @@ export interface components {
         };
         /** @description A material in a role. */
         BoundView: {
-            role: string;
+            role: components["schemas"]["Said"];
             materialId: string;
             name: string;
             /** Format: int32 */
@@ -2508,7 +2514,10 @@ export interface components {
         CameUp: {
             /** @description What. */
             kind: components["schemas"]["CameUpKind"];
-            /** @description Id of the child, adult or material; for a closed house the time it closes (HH:mm), empty for the whole day; empty for rain. */
+            /**
+             * @description Id of the child, adult or material; for a closed house the time it closes (HH:mm), empty for
+             *                 the whole day; empty for rain.
+             */
             subject: string;
             /**
              * Format: int32
@@ -2530,7 +2539,7 @@ export interface components {
         CameUpView: {
             /** Format: int32 */
             index: number;
-            sentence: string;
+            sentence: components["schemas"]["Said"];
         };
         /** @description A child's aim that fell short the week before, in minutes. */
         CarriedOver: {
@@ -2561,12 +2570,12 @@ export interface components {
         CautionView: {
             ruleId: string;
             severity: components["schemas"]["Severity"];
-            message: string;
+            message: components["schemas"]["Said"];
             what: string[];
             whom: string[];
             why: string[];
-            source: string;
-            deferTo: string;
+            source: components["schemas"]["Said"];
+            deferTo: components["schemas"]["Said"];
             lifted: null | components["schemas"]["RuleOverride"];
             /** @description No adult lifts it. */
             neverLifted?: boolean;
@@ -2605,7 +2614,8 @@ export interface components {
             /** @description What adults should know, in the adults' own words. */
             note: string;
             /**
-             * @description Words written for an allergy that the vocabulary does not know, as they were written. They are never dropped: where the house
+             * @description Words written for an allergy that the vocabulary does not know, as they were written. They are never dropped:
+             *     where the house
              *     has not said which materials hold one, everything that might says so.
              */
             unknownAllergies?: string[];
@@ -2615,7 +2625,8 @@ export interface components {
             supports?: components["schemas"]["Support"][];
             /**
              * Format: double
-             * @description Where it only stands for one expected at a drop-in session: the chance of running out that is borne, over 0 and under 1. Null for a named child.
+             * @description Where it only stands for one expected at a drop-in session: the chance of running out that is borne,
+             *                 over 0 and under 1. Null for a named child.
              */
             runOut?: null | number;
             /** @description Ways of working chosen for this child, by difference; the group's hold for the rest. */
@@ -2752,7 +2763,10 @@ export interface components {
              * @description Day it was chosen.
              */
             on: string;
-            /** @description The adult knows the child to be there, whatever was seen before; otherwise it is only what to work at next. */
+            /**
+             * @description The adult knows the child to be there, whatever was seen before; otherwise it is only what
+             *                 to work at next.
+             */
             knowsBetter: boolean;
         };
         /** @description The step an adult chose on a ladder, if one did. */
@@ -2799,7 +2813,8 @@ export interface components {
             end: components["schemas"]["ComposeEnd"];
             /**
              * Format: double
-             * @description What no plan's smallest share goes above, in percent of an even one; null where it was not found.
+             * @description What no plan's smallest share goes above, in percent of an even one; null where it was not
+             *                 found.
              */
             atMostShare?: null | number;
             /** @description Of which week the bounds are; another week's say nothing of a plan. */
@@ -2937,7 +2952,7 @@ export interface components {
         /** @description How pieces lie on the sheets they are cut from. Lengths in mm. */
         CuttingLayout: {
             /** @description Pieces and how many are wanted. */
-            what: string;
+            what: components["schemas"]["Said"];
             /** @description What they are cut from. */
             sheet: string;
             /**
@@ -3167,7 +3182,10 @@ export interface components {
              * @description Expected headcount, 0–100.
              */
             children: number;
-            /** @description The band in years, as it is spoken of. */
+            /**
+             * @description The band from its youngest to its oldest as ages are written short, years;months: the same in every
+             *                 language.
+             */
             name?: null | string;
         };
         /** @description A child and an aim, in how many of a hundred weeks it falls short, and what would help. */
@@ -3186,11 +3204,11 @@ export interface components {
         /** @description What is wrong with a field of a request. */
         FieldProblem: {
             /** @description Name of the field, as in the request. */
-            field: string;
+            field?: components["schemas"]["Said"];
             /** @description What was sent. */
-            value: string;
+            value?: components["schemas"]["Said"];
             /** @description What is allowed and the way out. */
-            message: string;
+            message?: components["schemas"]["Said"];
         };
         /** @description A field of a sheet: its name for the interface and for people, what it takes, where it begins. */
         FieldView: {
@@ -3396,7 +3414,8 @@ export interface components {
             crowdedJoints: number[];
             /**
              * Format: double
-             * @description How far it can be tipped before it falls over its nearest edge, degrees; 0 where it stands on less than three joints.
+             * @description How far it can be tipped before it falls over its nearest edge, degrees; 0 where it
+             *                 stands on less than three joints.
              */
             tipAngleDeg: number;
             /**
@@ -3565,7 +3584,10 @@ export interface components {
             metricUnits: boolean;
             /** @description Rule for food that is worked with and not eaten. */
             food: components["schemas"]["FoodRule"];
-            /** @description The group's own table, read where RatioTable says so; youngest band first. */
+            /**
+             * @description The group's own table, read where RatioTable says so; youngest band
+             *                 first.
+             */
             ownRatio: components["schemas"]["RatioBand"][];
             /** @description When a step up or down is proposed. */
             stepRule?: components["schemas"]["StepRule"];
@@ -3579,7 +3601,8 @@ export interface components {
              */
             runOutPercent?: number;
             /**
-             * @description Allergens of the published lists that a drop-in session lets in, by id: nobody's allergies are known there, so that the
+             * @description Allergens of the published lists that a drop-in session lets in, by id: nobody's allergies are known there, so
+             *     that the
              *     others are kept off the tables. What is let in stands on the signs and the kits.
              */
             letIn?: string[];
@@ -3745,7 +3768,10 @@ export interface components {
             by: components["schemas"]["CautionView"];
             instead: null | components["schemas"]["InsteadView"];
         };
-        /** @description An idea that was planned for a place and can no longer lie there; by a safety rule, or for another reason. */
+        /**
+         * @description An idea that was planned for a place and can no longer lie there; by a safety rule, or for another
+         *         reason.
+         */
         KeptOutView: {
             /** Format: int32 */
             day: number;
@@ -3754,7 +3780,7 @@ export interface components {
             offer: number;
             ideaId: string;
             title: string;
-            reason: string;
+            reason: components["schemas"]["Said"];
             bySafety: boolean;
         };
         /** @description Kits of a step to pack for a drop-in session, with what one holds. */
@@ -3864,7 +3890,10 @@ export interface components {
         LockBody: {
             locked: boolean;
         };
-        /** @description A child who stays long at its own work: usual minutes, in how many of a hundred blocks it would be cut off, and a length of the block that would do. */
+        /**
+         * @description A child who stays long at its own work: usual minutes, in how many of a hundred blocks it would be cut off,
+         *         and a length of the block that would do.
+         */
         LongWorkView: {
             name: string;
             block: string;
@@ -3896,7 +3925,10 @@ export interface components {
             strandsMissing: string[];
             /** @description Useful minutes on each day; null where the child is not there. */
             days?: (null | number)[];
-            /** @description How often each strand is met, in the order of the strands; null where the week cannot give it. */
+            /**
+             * @description How often each strand is met, in the order of the strands; null where the week cannot give
+             *         it.
+             */
             strands?: (null | number)[];
         };
         /** @description When what is used was made, and who was away then. */
@@ -3959,7 +3991,7 @@ export interface components {
             name: string;
             shelf: string;
             unit: components["schemas"]["MaterialUnit"];
-            size: string;
+            size: components["schemas"]["Said"];
             tags: string[];
             colours: string[];
             allergens: string[];
@@ -4296,7 +4328,10 @@ export interface components {
             /** @description Adults counted to it, by name. */
             beside: string[];
         };
-        /** @description The step a child is offered, with the reason in words, whether anything was seen, and what is proposed. */
+        /**
+         * @description The step a child is offered, with the reason in words, whether anything was seen, and what is
+         *         proposed.
+         */
         OfferView: {
             /** Format: int32 */
             step: number;
@@ -4388,7 +4423,10 @@ export interface components {
             minutes: number;
             longest: string;
         };
-        /** @description Work of one's own choice in minutes: half last longer than the median, one in ten longer than the long. */
+        /**
+         * @description Work of one's own choice in minutes: half last longer than the median, one in ten longer than the
+         *         long.
+         */
         OwnWork: {
             /** Format: int32 */
             seen: number;
@@ -4467,7 +4505,10 @@ export interface components {
             /** @description Days that have a page of their own. */
             days: string[];
         };
-        /** @description Where a child is believed to stand on a ladder on a day, in steps: 3.5 is half way from the third to the fourth. */
+        /**
+         * @description Where a child is believed to stand on a ladder on a day, in steps: 3.5 is half way from the third to the
+         *                 fourth.
+         */
         PathPoint: {
             /**
              * Format: date
@@ -4604,7 +4645,10 @@ export interface components {
             ideaId: string;
             /** @description Stays where it is when the week is composed again. */
             locked: boolean;
-            /** @description Other materials in roles of the idea; they go with the placement, so that undo brings them back too. */
+            /**
+             * @description Other materials in roles of the idea; they go with the placement, so that undo brings them back
+             *                 too.
+             */
             swaps?: components["schemas"]["Swap"][];
         };
         /** @description The Prep screen. */
@@ -4707,7 +4751,10 @@ export interface components {
          * @enum {unknown}
          */
         RatioTable: "caringForOurChildren" | "englandEyfs" | "own";
-        /** @description What was understood: each part, the allergens in all, the words nobody knows, and of these what is asked back. */
+        /**
+         * @description What was understood: each part, the allergens in all, the words nobody knows, and of these what is asked
+         *         back.
+         */
         ReadAllergies: {
             words: components["schemas"]["ReadWord"][];
             allergens: string[];
@@ -4718,9 +4765,15 @@ export interface components {
         ReadWord: {
             /** @description As it was written. */
             word: string;
-            /** @description Ids of the allergens it stands for; more than one where it is wide ("nuts"); empty where it is unknown. */
+            /**
+             * @description Ids of the allergens it stands for; more than one where it is wide ("nuts"); empty where it
+             *                 is unknown.
+             */
             allergens: string[];
-            /** @description Ids of allergens one of whose names is so near that it may be meant; only where it is unknown. */
+            /**
+             * @description Ids of allergens one of whose names is so near that it may be meant; only where it is
+             *                 unknown.
+             */
             didYouMean: string[];
             /** @description Nido cannot watch for it. */
             isUnknown?: boolean;
@@ -4812,7 +4865,10 @@ export interface components {
             maxRatioError: number;
             /** @description In the batch. */
             allergens: string[];
-            /** @description The recipe taken, where one was named; another than asked where an allergy asks it. */
+            /**
+             * @description The recipe taken, where one was named; another than asked where an allergy asks
+             *                 it.
+             */
             variant: null | string;
             /** @description In words. */
             trace: string[];
@@ -4906,7 +4962,7 @@ export interface components {
             kind: components["schemas"]["RefreshKind"];
             adds: null | string;
             colour: null | string;
-            place: null | string;
+            place: null | components["schemas"]["Said"];
             leftOut: string[];
         };
         /** @description What came up was worked in. */
@@ -4931,7 +4987,10 @@ export interface components {
             name: string;
             age: string;
         };
-        /** @description A group: its children, the adults it needs, months between its lowest and highest, its steps at each station, and its pairs. */
+        /**
+         * @description A group: its children, the adults it needs, months between its lowest and highest, its steps at each
+         *         station, and its pairs.
+         */
         RotaGroup: {
             children: components["schemas"]["RotaChild"][];
             /** Format: int32 */
@@ -4979,7 +5038,7 @@ export interface components {
             /** @description What stands there, cut short. */
             value: string;
             /** @description What is wrong and what to do, cut short where it says a long value again. */
-            message: string;
+            message: components["schemas"]["Said"];
         };
         /** @description A blocking rule that a named adult has lifted for an idea of a week. It is kept for good. */
         RuleOverride: {
@@ -5017,9 +5076,9 @@ export interface components {
         RuleView: {
             id: string;
             severity: components["schemas"]["Severity"];
-            message: string;
-            source: string;
-            deferTo: string;
+            message: components["schemas"]["Said"];
+            source: components["schemas"]["Said"];
+            deferTo: components["schemas"]["Said"];
             room: boolean;
             /** Format: int32 */
             adults: number;
@@ -5051,12 +5110,17 @@ export interface components {
             /** Format: int32 */
             cents: number;
         };
-        /** @description The safety of a week: findings, everything that was ever lifted in it, and the adults who can answer for it. */
+        /**
+         * @description The safety of a week: findings, everything that was ever lifted in it, and the adults who can answer for
+         *         it.
+         */
         SafetyView: {
             findings: components["schemas"]["WeekFinding"][];
             overrides: components["schemas"]["RuleOverride"][];
             adults: string[];
         };
+        /** @description A sentence, spoken in the language that was asked for. */
+        Said: string;
         /** @description What comes out. */
         ScrewBoardAnswer: {
             /**
@@ -5072,7 +5136,8 @@ export interface components {
             driverFits: boolean;
             /**
              * Format: double
-             * @description Hole drilled beforehand by an adult, mm: 70% of the screw, common practice for soft wood.
+             * @description Hole drilled beforehand by an adult, mm: 70% of the screw, common practice for soft
+             *                 wood.
              */
             preDrillMm: number;
             /** @description In words. */
@@ -5370,7 +5435,10 @@ export interface components {
              */
             needed: number;
         };
-        /** @description Upper left corner of a rectangle, middle of a circle; mm from the upper left corner of the sheet. */
+        /**
+         * @description Upper left corner of a rectangle, middle of a circle; mm from the upper left corner of the
+         *                 sheet.
+         */
         SheetYieldPosition: {
             /** Format: double */
             x: number;
@@ -5484,17 +5552,20 @@ export interface components {
             freshIdeas: number;
             /**
              * Format: double
-             * @description Part of a quarter of all minutes owed that may be given up so that the worst off have more: 4% at 10, nothing at 0.
+             * @description Part of a quarter of all minutes owed that may be given up so that the worst off have more: 4% at 10,
+             *                 nothing at 0.
              */
             forTheWorstOff?: number;
             /**
              * Format: int64
-             * @description Parts of a million of an even share by which the smallest one may fall for the other wishes: nothing at 10, five points at 0.
+             * @description Parts of a million of an even share by which the smallest one may fall for the other wishes: nothing at
+             *                 10, five points at 0.
              */
             shareTolerance?: number;
             /**
              * Format: double
-             * @description Part of the fair-shares objective that may be given up for the other wishes: 0 at 10, 4% at 0.
+             * @description Part of the fair-shares objective that may be given up for the other wishes: 0 at 10, 4% at
+             *                 0.
              */
             tolerance?: number;
         };
@@ -5528,7 +5599,10 @@ export interface components {
             tipAngleDeg: number;
             /** @description Lowest first. */
             joints: components["schemas"]["StackedBlocksJoint"][];
-            /** @description How far each upper block, with all above it, may be off the one below before it falls. */
+            /**
+             * @description How far each upper block, with all above it, may be off the one below before it
+             *                 falls.
+             */
             allowedOffCentreMm: number[];
             /** @description Of all above the support: x, y from its centre and z from its top, mm. */
             centreOfMass: number[];
@@ -5578,7 +5652,8 @@ export interface components {
         StackedBlocksJoint: {
             /**
              * Format: double
-             * @description From the centre of mass of all above to the nearest edge of what carries it; below 0 it falls.
+             * @description From the centre of mass of all above to the nearest edge of what carries it; below 0 it
+             *                 falls.
              */
             marginMm: number;
             /**
@@ -5587,11 +5662,14 @@ export interface components {
              */
             tipAngleDeg: number;
         };
-        /** @description What could stand in for it in the week: with one press, unless it leads the idea or something stands against it. */
+        /**
+         * @description What could stand in for it in the week: with one press, unless it leads the idea or something stands
+         *         against it.
+         */
         StandInView: {
             materialId: string;
             name: string;
-            for: string;
+            for: components["schemas"]["Said"];
             /** Format: int32 */
             score: number;
             /** Format: double */
@@ -5600,7 +5678,7 @@ export interface components {
             ideaId: string;
             role: string;
             leads: boolean;
-            against: null | string;
+            against: null | components["schemas"]["Said"];
         };
         /** @description A step up or down that Nido proposes; an adult accepts it or not. */
         StepProposal: {
@@ -5615,7 +5693,7 @@ export interface components {
              */
             to: number;
             /** @description Which observations speak for it. */
-            reason: string;
+            reason: components["schemas"]["Said"];
         };
         /**
          * @description When a step up or down is proposed. Practitioners differ; a setting of the group.
@@ -5630,7 +5708,7 @@ export interface components {
              */
             index?: number;
             /** @description The sizes and the index in words. */
-            inWords?: null | string;
+            inWords?: components["schemas"]["Said"];
         };
         /** @description A step to try next. */
         StepUpView: {
@@ -5648,8 +5726,8 @@ export interface components {
             adult: string;
             easier: string;
             harder: string;
-            size: null | string;
-            words: null | string;
+            size: null | components["schemas"]["Said"];
+            words: null | components["schemas"]["Said"];
             with: components["schemas"]["BoundView"][];
             who: components["schemas"]["WhoView"][];
         };
@@ -5888,7 +5966,10 @@ export interface components {
          * @enum {unknown}
          */
         Support: "seat" | "frame" | "handUnderHand" | "pictureSteps" | "homeWords" | "quietPlace" | "moreTime";
-        /** @description Another material in a role of an idea, chosen for a week by an adult or by sharing out the cupboard. */
+        /**
+         * @description Another material in a role of an idea, chosen for a week by an adult or by sharing out the
+         *                 cupboard.
+         */
         Swap: {
             /** @description The idea. */
             ideaId: string;
@@ -5935,7 +6016,7 @@ export interface components {
             /** @description farther, nearer or stay. */
             change: string;
             /** @description In a sentence. */
-            why: string;
+            why: components["schemas"]["Said"];
             /** @description In words. */
             trace: string[];
         };
@@ -5967,12 +6048,16 @@ export interface components {
              */
             maxDistance: number;
         };
-        /** @description A task of an evening, or of the morning where it does not keep: its number over the week, the last evening it can be begun, what waits for it, how long it keeps, what to mind at it, and the minutes that printing spares. */
+        /**
+         * @description A task of an evening, or of the morning where it does not keep: its number over the week, the last evening
+         *         it can be begun, what waits for it, how long it keeps, what to mind at it, and the minutes that printing
+         *         spares.
+         */
         TaskView: {
             /** Format: int32 */
             number: number;
-            what: string;
-            for: string;
+            what: components["schemas"]["Said"];
+            for: components["schemas"]["Said"];
             /** Format: int32 */
             minutes: number;
             /** Format: date */
@@ -5984,7 +6069,7 @@ export interface components {
             /** Format: int32 */
             before: null | number;
             isCritical: boolean;
-            tooLate: null | string;
+            tooLate: null | components["schemas"]["Said"];
             inTheMorning: boolean;
             /** Format: int32 */
             keepsDays: null | number;
@@ -6145,7 +6230,10 @@ export interface components {
             amount: null | number;
             answers: string[];
         };
-        /** @description Something that is asked of a thing a house brings itself; the answers say what a content file would. */
+        /**
+         * @description Something that is asked of a thing a house brings itself; the answers say what a content file
+         *                 would.
+         */
         ThingQuestion: {
             /** @description Kebab case. */
             id: string;
@@ -6393,12 +6481,14 @@ export interface components {
             shortMinutes?: number;
             /**
              * Format: double
-             * @description Minutes that cannot be helped by any plan; null where that is not known for the week as it is now.
+             * @description Minutes that cannot be helped by any plan; null where that is not known for the week as it is
+             *         now.
              */
             atLeastMinutes?: null | number;
             /**
              * Format: double
-             * @description Percent of an even share above which no plan's smallest share goes; null where that is not known for the week as it is now.
+             * @description Percent of an even share above which no plan's smallest share goes; null where that is not known for
+             *         the week as it is now.
              */
             atMostShare?: null | number;
             /** @description The week was changed so that what was found when it was composed says nothing of it any more. */
@@ -6445,7 +6535,8 @@ export interface components {
             missing: string[][];
             /**
              * Format: int32
-             * @description Index of the first stick whose end does not match the next one; null where all match.
+             * @description Index of the first stick whose end does not match the next one; null where all
+             *                 match.
              */
             wrongJoin: null | number;
             /** @description In words. */
@@ -6528,7 +6619,10 @@ export interface components {
             small: components["schemas"]["FitsThroughOpening"];
             large: components["schemas"]["FitsThroughOpening"];
         };
-        /** @description A word for an allergy that nobody knows, whose it is, and the materials that hold it; null where nobody has said. */
+        /**
+         * @description A word for an allergy that nobody knows, whose it is, and the materials that hold it; null where nobody has
+         *         said.
+         */
         UnknownAllergy: {
             word: string;
             children: components["schemas"]["OfChild"][];
@@ -6550,7 +6644,7 @@ export interface components {
             /** @description What it does. */
             kind: components["schemas"]["WayOutKind"];
             /** @description What it does, in words. */
-            say: string;
+            say: components["schemas"]["Said"];
             at: null | components["schemas"]["Placement"];
             /** @description The idea to put there, or the one whose rule is lifted. */
             ideaId?: null | string;
@@ -6566,7 +6660,10 @@ export interface components {
         WayOutKind: "swap" | "move" | "join" | "takeOut" | "askAdult" | "override";
         /** @description The days of a working week, as a set. */
         WeekDays: ("monday" | "tuesday" | "wednesday" | "thursday" | "friday" | "saturday")[];
-        /** @description Something the safety of a week asks for: what, whom, where, why, whose word it is, and what to do. */
+        /**
+         * @description Something the safety of a week asks for: what, whom, where, why, whose word it is, and what to
+         *                 do.
+         */
         WeekFinding: {
             /** @description The same for the same finding. */
             id: string;
@@ -6575,7 +6672,7 @@ export interface components {
             /** @description What it asks. */
             severity: components["schemas"]["Severity"];
             /** @description In plain words. */
-            message: string;
+            message: components["schemas"]["Said"];
             /** @description Things or actions that made it fire. */
             what: string[];
             /** @description Children it is about; empty for everyone. */
@@ -6585,9 +6682,9 @@ export interface components {
             /** @description What was measured or counted. */
             why: string[];
             /** @description Published source or "common practice". */
-            source: string;
+            source: components["schemas"]["Said"];
             /** @description Whose word counts more than ours. */
-            deferTo: string;
+            deferTo: components["schemas"]["Said"];
             lifted: null | components["schemas"]["RuleOverride"];
             /** @description Best first; empty where it only asks to be minded. */
             waysOut: components["schemas"]["WayOut"][];
@@ -6627,8 +6724,8 @@ export interface components {
             sliders: components["schemas"]["Sliders"];
             report: null | components["schemas"]["ComposeReport"];
             keptOut: components["schemas"]["KeptOutView"][];
-            canUndo: null | string;
-            canRedo: null | string;
+            canUndo: null | components["schemas"]["Said"];
+            canRedo: null | components["schemas"]["Said"];
             composing: boolean;
             /** @description What the week before fell short of and this one makes good. */
             carried?: components["schemas"]["CarriedOver"][];
@@ -6693,7 +6790,10 @@ export interface components {
                 [key: string]: components["schemas"]["LetterFit"];
             };
         };
-        /** @description What the written plan of a child allows in spite of an allergy: one material, as the family and its doctor have put it down. */
+        /**
+         * @description What the written plan of a child allows in spite of an allergy: one material, as the family and its doctor
+         *                 have put it down.
+         */
         WrittenPlan: {
             /** @description The material. */
             materialId: string;

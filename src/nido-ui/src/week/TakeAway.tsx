@@ -13,9 +13,13 @@ const files = [
 
 const signs = { id: "signs", path: "safety/signs.pdf" } as const;
 
+/** A file names its language itself: a link sends no header of ours. */
+const inLanguage = (path: string, language: string) =>
+  path.includes("language=") ? path : `${path}${path.includes("?") ? "&" : "?"}language=${language}`;
+
 /** The week on paper and as files; a session has its signs about allergens too. */
 export function TakeAway({ weekId, dropIn, icon }: { weekId: string; dropIn: boolean; icon: ReactNode }) {
-  const { t } = useTranslation();
+  const { t, i18n } = useTranslation();
   return (
     <details className="dropdown dropdown-end">
       <summary className="btn btn-ghost btn-sm">
@@ -24,7 +28,7 @@ export function TakeAway({ weekId, dropIn, icon }: { weekId: string; dropIn: boo
       <ul className="menu dropdown-content card-paper z-10 w-64 p-2">
         {[...files, ...(dropIn ? [signs] : [])].map((f) => (
           <li key={f.id}>
-            <a href={`/api/weeks/${weekId}/${f.path}`} download>
+            <a href={`/api/weeks/${weekId}/${inLanguage(f.path, i18n.language)}`} download>
               {t(`files.${f.id}`)}
             </a>
           </li>

@@ -1,4 +1,5 @@
 import { useQueryClient } from "@tanstack/react-query";
+import i18next from "i18next";
 import { useEffect, useState } from "react";
 import { $api, type IdeaName, type Problem, type Strip } from "../api/client";
 
@@ -26,7 +27,7 @@ export function useComposing(weekId: string, running: boolean) {
     if (!following) {
       return;
     }
-    const source = new EventSource(`/api/weeks/${weekId}/composition`);
+    const source = new EventSource(`/api/weeks/${weekId}/composition?language=${i18next.language}`);
     const end = () => {
       source.close();
       void queries.invalidateQueries().then(() => {

@@ -117,7 +117,7 @@ public class StationGroupsTests
             id => id.ToUpperInvariant()
         );
         check.Problems.ShouldContain(p => p.Contains("sizes differ by 2"));
-        check.Problems.ShouldContain("C and D were to be together");
+        check.Problems.Select(p => $"{p}").ShouldContain("C and D were to be together");
         check.Problems.ShouldContain(p => p.Contains("1 + 1 = 2, and 1 are there"));
         check.Spread.ShouldBe([20, 0]);
     }

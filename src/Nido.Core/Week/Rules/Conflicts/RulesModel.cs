@@ -8,7 +8,7 @@ namespace Nido.Core.Week.Rules.Conflicts;
 /// <summary>The hard rules alone, each of which can be left out: which ways lie out on which day.</summary>
 internal sealed class RulesModel
 {
-    private const string InCupboard = "Add materials in Cupboard";
+    private static readonly Said InCupboard = $"Add materials in Cupboard";
     private readonly WeekProblem problem;
     private readonly CpModel model = new();
     private readonly IReadOnlyList<Way> ways;
@@ -85,9 +85,9 @@ internal sealed class RulesModel
         };
     }
 
-    private BoolVar Rule(string rule, string what, string wayOut)
+    private BoolVar Rule(Said rule, Said what, Said wayOut)
     {
-        var holds = model.NewBoolVar(rule);
+        var holds = model.NewBoolVar(rule.Key);
         rules.Add(new(new Impossible(rule, what, wayOut), holds));
         return holds;
     }
@@ -148,7 +148,7 @@ internal sealed class RulesModel
             var rule = Rule(
                 $"{child.Name} has something in reach in {problem.Blocks[b].Name}",
                 $"{ways.Count(w => w.Any.BlockIndex == b && w.Any.Reach[c])} of {ways.Count(w => w.Any.BlockIndex == b)} kinds of idea are",
-                "Add softer or larger materials in Cupboard, or change the small-parts rule in Group"
+                $"Add softer or larger materials in Cupboard, or change the small-parts rule in Group"
             );
             for (var d = 0; d < problem.Days.Count; d++)
             {
@@ -163,13 +163,13 @@ internal sealed class RulesModel
     private void NotTheSame()
     {
         var daily = Rule(
-            "The same way of working once a day",
-            "on every day",
+            $"The same way of working once a day",
+            $"on every day",
             $"{InCupboard} that carry other ways of working, or lower the offers of a block"
         );
         var weekly = Rule(
             $"An idea at most {WeekProblem.MostPerIdea} times a week, if it is not one that stays",
-            "over the week",
+            $"over the week",
             $"{InCupboard} for more ideas"
         );
         foreach (var technique in ways.GroupBy(w => w.Any.TechniqueIndex))
@@ -194,15 +194,15 @@ internal sealed class RulesModel
     private void HandsRest()
     {
         var rests = Rule(
-            "Hands rest between two heavy pieces of work",
-            "among stations, and from one block to the next",
+            $"Hands rest between two heavy pieces of work",
+            $"among stations, and from one block to the next",
             $"{InCupboard} for lighter work, or lower the offers of the stations"
         );
         for (var d = 0; d < problem.Days.Count; d++)
         {
             BoolVar[] mustBeHeavy =
             [
-                .. problem.Blocks.Select((block, b) => model.NewBoolVar($"must be heavy {b} {d}")),
+                .. problem.Blocks.Select((block, b) => model.NewBoolVar($"heavy{b}on{d}")),
             ];
             for (var b = 0; b < problem.Blocks.Count; b++)
             {
@@ -231,8 +231,8 @@ internal sealed class RulesModel
             var idea = ways.First(w => w.Any.TechniqueIndex == technique).Any.Idea;
             var rule = Rule(
                 $"What \u201c{idea.Technique.Name}\u201d is done with is made on a day before",
-                idea.Title,
-                "Unlock it, or lock what makes it on an earlier day"
+                Said.Name(idea.Title),
+                $"Unlock it, or lock what makes it on an earlier day"
             );
             for (var d = 0; d < problem.Days.Count; d++)
             {
@@ -264,7 +264,7 @@ internal sealed class RulesModel
                         Rule(
                             $"{use.Idea.Title} stays where it is locked",
                             $"{problem.Days[day].Day}, {problem.Blocks[block].Name}",
-                            "Unlock it in Week"
+                            $"Unlock it in Week"
                         )
                     );
             }

@@ -1,0 +1,51 @@
+using System.Text.RegularExpressions;
+using Nido.Core;
+
+namespace Nido.Catalog;
+
+/// <summary>Reads how sentences are spoken in another language.</summary>
+internal static partial class TongueReader
+{
+    /// <summary>The language of a file. A sentence names every place its English one has, and none that it has
+    /// not.</summary>
+    public static Tongue Read(ContentFile f)
+    {
+        var sentences = new Dictionary<string, string>(StringComparer.Ordinal);
+        foreach (var s in f.Maps("sentences"))
+        {
+            var (english, own) = (s.Verbatim("en"), s.Verbatim("es"));
+            if (!sentences.TryAdd(english, own))
+            {
+                s.Refuse("en", $"“{english}” stands twice");
+            }
+
+            string[] places = [.. Places(english).Distinct().Order()];
+            string[] named = [.. Places(own).Distinct().Order()];
+            if (!places.SequenceEqual(named))
+            {
+                s.Refuse(
+                    "es",
+                    $"“{own}” has the places {string.Join(", ", named)}, the English {string.Join(", ", places)}"
+                );
+            }
+
+            s.NothingElse();
+        }
+
+        var words = f.Map("words");
+        foreach (var word in words.Keys().Where(w => !sentences.TryAdd(w, words.Verbatim(w))))
+        {
+            words.Refuse(word, $"“{word}” stands among the sentences already");
+        }
+
+        f.Text("id");
+        f.NothingElse();
+        return Tongue.Spanish(sentences, words.Keys().ToHashSet(StringComparer.Ordinal));
+    }
+
+    private static IEnumerable<string> Places(string sentence) =>
+        Place().Matches(sentence.Replace("{{", "")).Select(m => m.Groups[1].Value);
+
+    [GeneratedRegex("""\{(\d+)""")]
+    private static partial Regex Place();
+}

@@ -1,0 +1,157 @@
+using System.Text;
+using System.Text.RegularExpressions;
+using Microsoft.CodeAnalysis;
+using Microsoft.CodeAnalysis.CSharp;
+using Microsoft.CodeAnalysis.CSharp.Syntax;
+using Nido.Core;
+
+namespace Nido.Web.Tests.Tongues;
+
+/// <summary>What stands in the sources to be said to people: read by the compiler, not by its looks.</summary>
+internal static partial class Sentences
+{
+    private static readonly string[] Usings =
+    [
+        "System",
+        "System.Collections.Generic",
+        "System.IO",
+        "System.Linq",
+        "System.Net.Http",
+        "System.Net.Http.Json",
+        "System.Threading",
+        "System.Threading.Tasks",
+        "Microsoft.AspNetCore.Builder",
+        "Microsoft.AspNetCore.Hosting",
+        "Microsoft.AspNetCore.Http",
+        "Microsoft.AspNetCore.Routing",
+        "Microsoft.Extensions.Configuration",
+        "Microsoft.Extensions.DependencyInjection",
+        "Microsoft.Extensions.Hosting",
+        "Microsoft.Extensions.Logging",
+    ];
+
+    /// <summary>A sentence in the code.</summary>
+    /// <param name="Key">English, with numbered places.</param>
+    /// <param name="File">Where it stands, from src on.</param>
+    public sealed record Sentence(string Key, string File);
+
+    /// <summary>What a project says.</summary>
+    /// <param name="Keys">Sentences that wait to be spoken in the reader's language.</param>
+    /// <param name="Spoken">Words that are text already, so that no language can be chosen.</param>
+    public sealed record Found(IReadOnlyList<Sentence> Keys, IReadOnlyList<Sentence> Spoken);
+
+    /// <summary>Reads a project of src.</summary>
+    public static Found In(string root, string project)
+    {
+        var parse = CSharpParseOptions.Default.WithLanguageVersion(LanguageVersion.Preview);
+        SyntaxTree[] trees =
+        [
+            .. Directory
+                .EnumerateFiles(Path.Combine(root, "src", project), "*.cs", SearchOption.AllDirectories)
+                .Where(f => !f.Contains("/obj/") && !f.Contains("/bin/") && !f.Contains("/Migrations/"))
+                .Order(StringComparer.Ordinal)
+                .Select(f => CSharpSyntaxTree.ParseText(File.ReadAllText(f), parse, Path.GetRelativePath(root, f))),
+            CSharpSyntaxTree.ParseText(string.Concat(Usings.Select(u => $"global using {u};\n")), parse),
+        ];
+        var references = ((string)AppContext.GetData("TRUSTED_PLATFORM_ASSEMBLIES")!)
+            .Split(Path.PathSeparator)
+            .Where(f => Path.GetFileNameWithoutExtension(f) != project)
+            .Select(f => MetadataReference.CreateFromFile(f));
+        var compilation = CSharpCompilation.Create(
+            "Read",
+            trees,
+            references,
+            new(OutputKind.ConsoleApplication, nullableContextOptions: NullableContextOptions.Enable)
+        );
+        List<Sentence> keys = [],
+            spoken = [];
+        foreach (var tree in trees)
+        {
+            var model = compilation.GetSemanticModel(tree);
+            foreach (var node in tree.GetRoot().DescendantNodes())
+            {
+                if (node is InterpolatedStringExpressionSyntax said && IsSaid(said, model))
+                {
+                    keys.Add(new(KeyOf(said), tree.FilePath));
+                }
+                else if (TextOf(node) is { } text && IsWords(text) && !IsForBuilders(node))
+                {
+                    spoken.Add(new(text, tree.FilePath));
+                }
+            }
+        }
+
+        return new([.. keys.DistinctBy(k => k.Key)], spoken);
+    }
+
+    /// <summary>Whether a sentence has words to be put into another language: signs, units and paths have
+    /// none.</summary>
+    public static bool HasWords(string key) =>
+        key.Contains('|', StringComparison.Ordinal)
+        || (
+            key.Any(char.IsWhiteSpace) || !key.Contains('{', StringComparison.Ordinal)
+                ? Word()
+                    .Matches(Place().Replace(key, " "))
+                    .Any(m => m.Value is not ("mm" or "mL" or "min" or "kg" or "cm" or "nido" or "MPa"))
+                : false
+        );
+
+    private static bool IsSaid(InterpolatedStringExpressionSyntax said, SemanticModel model) =>
+        model.GetTypeInfo(said).ConvertedType?.Name == nameof(Said)
+        || said.Parent is CastExpressionSyntax { Type: IdentifierNameSyntax { Identifier.Text: nameof(Said) } };
+
+    private static string KeyOf(InterpolatedStringExpressionSyntax said)
+    {
+        var key = new StringBuilder();
+        var places = 0;
+        foreach (var part in said.Contents)
+        {
+            key.Append(
+                part switch
+                {
+                    InterpolatedStringTextSyntax text => text.TextToken.ValueText,
+                    InterpolationSyntax { FormatClause: { } format } =>
+                        $"{{{places++}:{format.FormatStringToken.ValueText}}}",
+                    _ => $"{{{places++}}}",
+                }
+            );
+        }
+
+        return key.ToString();
+    }
+
+    private static string? TextOf(SyntaxNode node) =>
+        node switch
+        {
+            InterpolatedStringExpressionSyntax text => KeyOf(text),
+            LiteralExpressionSyntax { Token.Value: string text }
+                when node.Parent
+                    is not ArgumentSyntax { Parent.Parent: InvocationExpressionSyntax { Expression: var call } }
+                    || call.ToString() != "Said.Word" => text,
+            _ => null,
+        };
+
+    // Three words in a row are a sentence, or the beginning of one.
+    private static bool IsWords(string text) => ThreeWords().IsMatch(Place().Replace(text, "1"));
+
+    // Misuse is told to those who build: exceptions, attributes, descriptions of the API.
+    private static bool IsForBuilders(SyntaxNode node) =>
+        node.Ancestors()
+            .Any(a =>
+                a is AttributeSyntax or ThrowStatementSyntax or ThrowExpressionSyntax
+                || a
+                    is InvocationExpressionSyntax
+                    {
+                        Expression: MemberAccessExpressionSyntax { Name.Identifier.Text: "WithDescription" }
+                    }
+            );
+
+    [GeneratedRegex(@"\{\d+[^}]*\}")]
+    private static partial Regex Place();
+
+    [GeneratedRegex(@"\p{L}{2,}")]
+    private static partial Regex Word();
+
+    [GeneratedRegex(@"\p{L}+[,:;]? \p{L}+[,:;]? \p{L}{2,}")]
+    private static partial Regex ThreeWords();
+}
