@@ -19,7 +19,7 @@ public static class OpenApi
                 options.CreateSchemaReferenceId = info =>
                     info.Type.DeclaringType is { } of && OpenApiOptions.CreateDefaultSchemaReferenceId(info) is { } id
                         ? string.Concat(of.Name, id)
-                    : OpenApiOptions.CreateDefaultSchemaReferenceId(info);
+                        : OpenApiOptions.CreateDefaultSchemaReferenceId(info);
                 options.AddDocumentTransformer(
                     (document, _, _) =>
                     {

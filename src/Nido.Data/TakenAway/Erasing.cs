@@ -1,8 +1,8 @@
-using Nido.Core;
-using Nido.Data.Formats;
 using System.Text.RegularExpressions;
 using Microsoft.EntityFrameworkCore;
+using Nido.Core;
 using Nido.Core.Week.Problem;
+using Nido.Data.Formats;
 using Nido.Data.Rows;
 
 namespace Nido.Data.TakenAway;

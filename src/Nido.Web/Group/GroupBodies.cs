@@ -98,7 +98,7 @@ internal sealed class ChildBodyValidator : AbstractValidator<ChildBody>
                     )
                     {
                         context.AddFailure(
-                            new FluentValidation.Results.ValidationFailure("bornOn", $"{problem}", born)
+                            new FluentValidation.Results.ValidationFailure(context.PropertyPath, $"{problem}", born)
                             {
                                 CustomState = problem,
                             }
@@ -114,7 +114,7 @@ internal sealed class ChildBodyValidator : AbstractValidator<ChildBody>
                     {
                         context.AddFailure(
                             new FluentValidation.Results.ValidationFailure(
-                                "allergies",
+                                context.PropertyPath,
                                 $"{AllergyEntry.DidYouMean(near, content.Allergens)}",
                                 near.Word
                             )

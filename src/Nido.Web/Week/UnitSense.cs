@@ -265,7 +265,9 @@ public sealed class UnitSense(
                 .Concat(
                     Twice(unit.ChosenSteps.Select(c => $"{c.ChildId} {c.Ladder}"), "chosenSteps", $"child and ladder")
                 )
-                .Concat(Twice(unit.Objectives.Select(c => $"{c.ChildId} {c.Ladder}"), "objectives", $"child and ladder"))
+                .Concat(
+                    Twice(unit.Objectives.Select(c => $"{c.ChildId} {c.Ladder}"), "objectives", $"child and ladder")
+                )
                 .Concat(Twice(unit.Shown.Select(s => $"{s.ChildId} {s.TechniqueId}"), "shown", $"child and work"))
         )
         {

@@ -200,10 +200,7 @@ internal sealed class RulesModel
         );
         for (var d = 0; d < problem.Days.Count; d++)
         {
-            BoolVar[] mustBeHeavy =
-            [
-                .. problem.Blocks.Select((block, b) => model.NewBoolVar($"heavy{b}on{d}")),
-            ];
+            BoolVar[] mustBeHeavy = [.. problem.Blocks.Select((block, b) => model.NewBoolVar($"heavy{b}on{d}"))];
             for (var b = 0; b < problem.Blocks.Count; b++)
             {
                 var (block, heavy) = (problem.Blocks[b], LinearExpr.Sum(In(b, d, w => w.Any.IsHeavy)));
