@@ -109,6 +109,7 @@ if (builder.Configuration.GetValue("Nido:Night", true))
 }
 
 services.AddProblemDetails(options => options.CustomizeProblemDetails = Problems.Say);
+services.AddExceptionHandler<NotHere>();
 services.AddExceptionHandler<ChangedMeanwhile>();
 services.AddExceptionHandler<UnreadableBody>();
 services.AddExceptionHandler<SiteFaults>();

@@ -51,7 +51,7 @@ public static class CupboardEndpoints
         );
     }
 
-    private static async Task<Results<Ok<MaterialView>, NotFound>> Open(
+    private static async Task<Ok<MaterialView>> Open(
         string materialId,
         string? weekId,
         NidoDb db,
@@ -60,10 +60,7 @@ public static class CupboardEndpoints
         CancellationToken stop
     )
     {
-        if (content.Material(materialId) is not { } material)
-        {
-            return TypedResults.NotFound();
-        }
+        var material = content.Material(materialId).Found(NotHere.Material);
 
         var plan = weekId is null ? null : await desk.PlanAsync(weekId, stop);
         var ledger = await db
@@ -82,7 +79,7 @@ public static class CupboardEndpoints
         );
     }
 
-    private static async Task<Results<Ok<IReadOnlyList<CarriedView>>, NotFound, ProblemHttpResult>> Carries(
+    private static async Task<Results<Ok<IReadOnlyList<CarriedView>>, ProblemHttpResult>> Carries(
         string materialId,
         string weekId,
         double? amount,
@@ -92,10 +89,8 @@ public static class CupboardEndpoints
         CancellationToken stop
     )
     {
-        if (content.Material(materialId) is not { } material || await desk.PlanAsync(weekId, stop) is not { } plan)
-        {
-            return TypedResults.NotFound();
-        }
+        var material = content.Material(materialId).Found(NotHere.Material);
+        var plan = await desk.PlanAsync(weekId, stop);
 
         return amount is < 0 or > 1_000_000 or double.NaN
             ? Problems.Field("amount", $"{amount}", $"An amount from 0 to 1,000,000 is wanted.")
@@ -108,7 +103,7 @@ public static class CupboardEndpoints
             );
     }
 
-    private static async Task<Results<NoContent, NotFound, ProblemHttpResult>> Move(
+    private static async Task<Results<NoContent, ProblemHttpResult>> Move(
         string materialId,
         MovementBody body,
         NidoDb db,
@@ -117,10 +112,7 @@ public static class CupboardEndpoints
         CancellationToken stop
     )
     {
-        if (content.Material(materialId) is not { } material)
-        {
-            return TypedResults.NotFound();
-        }
+        var material = content.Material(materialId).Found(NotHere.Material);
 
         var have = (await db.OnHandAsync(stop)).GetValueOrDefault(materialId);
         var today = DateOnly.FromDateTime(time.GetLocalNow().DateTime);

@@ -19,32 +19,22 @@ public static class SharingEndpoints
         week.MapPut("/swaps", SwapOne).WithName("swapMaterial");
     }
 
-    private static async Task<Results<Ok<SharingView>, NotFound>> Look(
-        string weekId,
-        WeekDesk desk,
-        CancellationToken stop
-    ) =>
-        await desk.RowAsync(weekId, stop) is { } row
-            ? TypedResults.Ok(Sharing.Look(await desk.PlanAsync(row, stop), row.Plan, stop))
-            : TypedResults.NotFound();
-
-    private static async Task<Results<Ok<WeekView>, NotFound>> ShareOut(
-        string weekId,
-        WeekDesk desk,
-        CancellationToken stop
-    )
+    private static async Task<Ok<SharingView>> Look(string weekId, WeekDesk desk, CancellationToken stop)
     {
-        if (await desk.RowAsync(weekId, stop) is not { } row)
-        {
-            return TypedResults.NotFound();
-        }
+        var row = await desk.RowAsync(weekId, stop);
+        return TypedResults.Ok(Sharing.Look(await desk.PlanAsync(row, stop), row.Plan, stop));
+    }
+
+    private static async Task<Ok<WeekView>> ShareOut(string weekId, WeekDesk desk, CancellationToken stop)
+    {
+        var row = await desk.RowAsync(weekId, stop);
 
         var (after, _) = Sharing.Out(await desk.PlanAsync(row, stop), row.Plan, stop);
         await desk.ChangeAsync(row, $"Share out the cupboard", after, stop);
         return TypedResults.Ok(await desk.ViewAsync(row, stop));
     }
 
-    private static async Task<Results<Ok<WeekView>, NotFound, ProblemHttpResult>> SwapOne(
+    private static async Task<Results<Ok<WeekView>, ProblemHttpResult>> SwapOne(
         string weekId,
         Swap swap,
         WeekDesk desk,
@@ -52,10 +42,7 @@ public static class SharingEndpoints
         CancellationToken stop
     )
     {
-        if (await desk.RowAsync(weekId, stop) is not { } row)
-        {
-            return TypedResults.NotFound();
-        }
+        var row = await desk.RowAsync(weekId, stop);
 
         var plan = await desk.PlanAsync(row, stop);
         if (content.Material(swap.To) is not { } to)

@@ -54,12 +54,16 @@ public static class GroupEndpoints
         return TypedResults.Created($"/api/groups/{group.Id}", group);
     }
 
-    private static async Task<Results<Ok<ChildrenGroup>, NotFound>> Get(
+    private static async Task<Ok<ChildrenGroup>> Get(
         string groupId,
         HttpContext http,
         NidoDb db,
         CancellationToken stop
-    ) => await db.GroupAsync(groupId, stop) is { } group ? TypedResults.Ok(Told(http, group)) : TypedResults.NotFound();
+    )
+    {
+        var group = await db.TheGroupAsync(groupId, stop);
+        return TypedResults.Ok(Told(http, group));
+    }
 
     /// <summary>The edition of a group is about what is changed with it: children are changed one by one.</summary>
     private static ChildrenGroup Told(HttpContext http, ChildrenGroup group)
@@ -68,24 +72,16 @@ public static class GroupEndpoints
         return group;
     }
 
-    private static async Task<Results<NoContent, NotFound>> TakeAway(
-        string groupId,
-        NidoDb db,
-        TimeProvider time,
-        CancellationToken stop
-    )
+    private static async Task<NoContent> TakeAway(string groupId, NidoDb db, TimeProvider time, CancellationToken stop)
     {
-        if (await db.GroupRowAsync(groupId, stop) is not { } row)
-        {
-            return TypedResults.NotFound();
-        }
+        var row = await db.TheGroupRowAsync(groupId, stop);
 
         await TheBin.PutAsync(db, row, time.GetUtcNow(), stop);
         await db.SaveChangesAsync(stop);
         return TypedResults.NoContent();
     }
 
-    private static async Task<Results<Ok<Child>, NotFound>> GetChild(
+    private static async Task<Ok<Child>> GetChild(
         string groupId,
         string childId,
         HttpContext http,
@@ -95,9 +91,9 @@ public static class GroupEndpoints
         await db.Children.AsNoTracking().SingleOrDefaultAsync(c => c.GroupId == groupId && c.Id == childId, stop)
             is { } child
             ? TypedResults.Ok(Edition.Tell(http, child.ToCore()))
-            : TypedResults.NotFound();
+            : throw new NotHereException(NotHere.Child);
 
-    private static async Task<Results<Ok<ChildrenGroup>, NotFound, ProblemHttpResult>> Change(
+    private static async Task<Results<Ok<ChildrenGroup>, ProblemHttpResult>> Change(
         string groupId,
         GroupBody body,
         HttpContext http,
@@ -105,10 +101,7 @@ public static class GroupEndpoints
         CancellationToken stop
     )
     {
-        if (await db.GroupRowAsync(groupId, stop) is not { } row)
-        {
-            return TypedResults.NotFound();
-        }
+        var row = await db.TheGroupRowAsync(groupId, stop);
 
         if (Edition.Against(http, row.ToCore() with { Children = [] }) is { } stale)
         {
@@ -139,17 +132,14 @@ public static class GroupEndpoints
         return TypedResults.Ok(Told(http, (await db.GroupAsync(groupId, stop))!));
     }
 
-    private static async Task<Results<Ok<ChildrenGroup>, NotFound>> AddAdult(
+    private static async Task<Ok<ChildrenGroup>> AddAdult(
         string groupId,
         AdultBody body,
         NidoDb db,
         CancellationToken stop
     )
     {
-        if (await db.GroupRowAsync(groupId, stop) is not { } row)
-        {
-            return TypedResults.NotFound();
-        }
+        var row = await db.TheGroupRowAsync(groupId, stop);
 
         row.Adults.Add(
             new AdultRow
@@ -167,7 +157,7 @@ public static class GroupEndpoints
         return TypedResults.Ok((await db.GroupAsync(groupId, stop))!);
     }
 
-    private static async Task<Results<Ok<StepsView>, NotFound>> Steps(
+    private static async Task<Ok<StepsView>> Steps(
         string groupId,
         DateOnly? on,
         NidoDb db,
@@ -186,9 +176,9 @@ public static class GroupEndpoints
                     day
                 )
             )
-            : TypedResults.NotFound();
+            : throw new NotHereException(NotHere.Child);
 
-    private static async Task<Results<Ok<ChildrenGroup>, NotFound, ProblemHttpResult>> AddChildren(
+    private static async Task<Results<Ok<ChildrenGroup>, ProblemHttpResult>> AddChildren(
         string groupId,
         ChildrenBody body,
         NidoDb db,
@@ -196,10 +186,7 @@ public static class GroupEndpoints
         CancellationToken stop
     )
     {
-        if (await db.GroupRowAsync(groupId, stop) is not { } row)
-        {
-            return TypedResults.NotFound();
-        }
+        var row = await db.TheGroupRowAsync(groupId, stop);
 
         if (body.Children.FirstOrDefault(c => IsTaken(row, c.Name, null)) is { } twice)
         {
@@ -217,7 +204,7 @@ public static class GroupEndpoints
         return TypedResults.Ok((await db.GroupAsync(groupId, stop))!);
     }
 
-    private static async Task<Results<Ok<ChildrenGroup>, NotFound, ProblemHttpResult>> ChangeChild(
+    private static async Task<Results<Ok<ChildrenGroup>, ProblemHttpResult>> ChangeChild(
         string groupId,
         string childId,
         ChildBody body,
@@ -227,11 +214,8 @@ public static class GroupEndpoints
         CancellationToken stop
     )
     {
-        var row = await db.GroupRowAsync(groupId, stop);
-        if (row?.Children.SingleOrDefault(c => c.Id == childId) is not { } child)
-        {
-            return TypedResults.NotFound();
-        }
+        var row = await db.TheGroupRowAsync(groupId, stop);
+        var child = row.Children.SingleOrDefault(c => c.Id == childId).Found(NotHere.Child);
 
         if (Edition.Against(http, child.ToCore()) is { } stale)
         {
@@ -253,7 +237,7 @@ public static class GroupEndpoints
         return TypedResults.Ok(row.ToCore());
     }
 
-    private static async Task<Results<NoContent, NotFound>> RemoveChild(
+    private static async Task<NoContent> RemoveChild(
         string groupId,
         string childId,
         NidoDb db,
@@ -263,7 +247,7 @@ public static class GroupEndpoints
     {
         if (await db.Children.SingleOrDefaultAsync(c => c.GroupId == groupId && c.Id == childId, stop) is not { } child)
         {
-            return TypedResults.NotFound();
+            throw new NotHereException(NotHere.Child);
         }
 
         child.BinnedAt = time.GetUtcNow();
@@ -271,34 +255,32 @@ public static class GroupEndpoints
         return TypedResults.NoContent();
     }
 
-    private static async Task<Results<Ok<ListReading<Child>>, NotFound>> ReadTable(
+    private static async Task<Ok<ListReading<Child>>> ReadTable(
         string groupId,
         HttpRequest request,
         NidoDb db,
         Content content,
         TimeProvider time,
         CancellationToken stop
-    ) =>
-        await db.GroupAsync(groupId, stop) is { } group
-            ? TypedResults.Ok(
-                ChildrenCsv.Read(
-                    await request.BytesAsync(stop),
-                    group,
-                    DateOnly.FromDateTime(time.GetLocalNow().DateTime),
-                    NewId.Next,
-                    content.Allergens
-                )
+    )
+    {
+        var group = await db.TheGroupAsync(groupId, stop);
+        return TypedResults.Ok(
+            ChildrenCsv.Read(
+                await request.BytesAsync(stop),
+                group,
+                DateOnly.FromDateTime(time.GetLocalNow().DateTime),
+                NewId.Next,
+                content.Allergens
             )
-            : TypedResults.NotFound();
+        );
+    }
 
-    private static async Task<Results<ContentHttpResult, NotFound>> WriteTable(
-        string groupId,
-        NidoDb db,
-        CancellationToken stop
-    ) =>
-        await db.GroupAsync(groupId, stop) is { } group
-            ? TypedResults.Text(ChildrenCsv.Write(group), "text/csv; charset=utf-8")
-            : TypedResults.NotFound();
+    private static async Task<ContentHttpResult> WriteTable(string groupId, NidoDb db, CancellationToken stop)
+    {
+        var group = await db.TheGroupAsync(groupId, stop);
+        return TypedResults.Text(ChildrenCsv.Write(group), "text/csv; charset=utf-8");
+    }
 
     private static bool IsTaken(GroupRow row, string name, string? but) =>
         row.Children.Any(c => c.Id != but && c.Name.Equals(name.Trim(), StringComparison.OrdinalIgnoreCase));

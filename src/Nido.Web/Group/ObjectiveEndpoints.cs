@@ -33,7 +33,7 @@ public static class ObjectiveEndpoints
                 .ToArray()
         );
 
-    private static async Task<Results<Ok<ObjectiveView>, NotFound>> Get(
+    private static async Task<Ok<ObjectiveView>> Get(
         string groupId,
         string childId,
         string ladder,
@@ -47,9 +47,9 @@ public static class ObjectiveEndpoints
             ? TypedResults.Ok(
                 Edition.Tell(http, ObjectiveView.Of(await db.Objectives.FindAsync([childId, ladder], stop)))
             )
-            : TypedResults.NotFound();
+            : throw new NotHereException(NotHere.Child);
 
-    private static async Task<Results<NoContent, NotFound, ProblemHttpResult>> Set(
+    private static async Task<Results<NoContent, ProblemHttpResult>> Set(
         string groupId,
         string childId,
         string ladder,
@@ -66,7 +66,7 @@ public static class ObjectiveEndpoints
             || !content.Ladders.TryGetValue(ladder, out var of)
         )
         {
-            return TypedResults.NotFound();
+            throw new NotHereException(NotHere.Child);
         }
 
         var today = DateOnly.FromDateTime(time.GetLocalNow().DateTime);
@@ -101,7 +101,7 @@ public static class ObjectiveEndpoints
         return TypedResults.NoContent();
     }
 
-    private static async Task<Results<NoContent, NotFound>> Drop(
+    private static async Task<NoContent> Drop(
         string groupId,
         string childId,
         string ladder,
@@ -120,7 +120,7 @@ public static class ObjectiveEndpoints
             is not { } row
         )
         {
-            return TypedResults.NotFound();
+            throw new NotHereException(NotHere.Child);
         }
 
         db.Objectives.Remove(row);

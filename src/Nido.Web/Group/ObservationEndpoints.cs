@@ -26,7 +26,7 @@ public static class ObservationEndpoints
         group.MapDelete("/children/{childId}/ladders/{ladder}/step", LetNidoChoose).WithName("letNidoChoose");
     }
 
-    private static async Task<Results<Ok<long[]>, NotFound, ProblemHttpResult>> Add(
+    private static async Task<Results<Ok<long[]>, ProblemHttpResult>> Add(
         string groupId,
         ObservationsBody body,
         NidoDb db,
@@ -35,10 +35,7 @@ public static class ObservationEndpoints
         CancellationToken stop
     )
     {
-        if (await db.GroupAsync(groupId, stop) is not { } group)
-        {
-            return TypedResults.NotFound();
-        }
+        var group = await db.TheGroupAsync(groupId, stop);
 
         var today = DateOnly.FromDateTime(time.GetLocalNow().DateTime);
         FieldProblem[] wrong =
@@ -56,12 +53,7 @@ public static class ObservationEndpoints
         return TypedResults.Ok(rows.Select(r => r.Id).ToArray());
     }
 
-    private static async Task<Results<NoContent, NotFound>> TakeBack(
-        string groupId,
-        long id,
-        NidoDb db,
-        CancellationToken stop
-    )
+    private static async Task<NoContent> TakeBack(string groupId, long id, NidoDb db, CancellationToken stop)
     {
         if (
             await db.Observations.SingleOrDefaultAsync(
@@ -71,7 +63,7 @@ public static class ObservationEndpoints
             is not { } row
         )
         {
-            return TypedResults.NotFound();
+            throw new NotHereException(NotHere.Child);
         }
 
         db.Observations.Remove(row);
@@ -79,7 +71,7 @@ public static class ObservationEndpoints
         return TypedResults.NoContent();
     }
 
-    private static async Task<Results<Ok<EvidenceView>, NotFound>> Open(
+    private static async Task<Ok<EvidenceView>> Open(
         string groupId,
         string childId,
         string ladder,
@@ -105,10 +97,10 @@ public static class ObservationEndpoints
                     stop
                 )
             )
-            : TypedResults.NotFound();
+            : throw new NotHereException(NotHere.Child);
     }
 
-    private static async Task<Results<Ok<ChosenView>, NotFound>> Chosen(
+    private static async Task<Ok<ChosenView>> Chosen(
         string groupId,
         string childId,
         string ladder,
@@ -127,9 +119,9 @@ public static class ObservationEndpoints
                     )
                 )
             )
-            : TypedResults.NotFound();
+            : throw new NotHereException(NotHere.Child);
 
-    private static async Task<Results<NoContent, NotFound, ProblemHttpResult>> Choose(
+    private static async Task<Results<NoContent, ProblemHttpResult>> Choose(
         string groupId,
         string childId,
         string ladder,
@@ -146,7 +138,7 @@ public static class ObservationEndpoints
             || !content.Ladders.TryGetValue(ladder, out var of)
         )
         {
-            return TypedResults.NotFound();
+            throw new NotHereException(NotHere.Child);
         }
 
         if (body.Step < 1 || body.Step > of.Steps.Count)
@@ -175,7 +167,7 @@ public static class ObservationEndpoints
         return TypedResults.NoContent();
     }
 
-    private static async Task<Results<NoContent, NotFound>> LetNidoChoose(
+    private static async Task<NoContent> LetNidoChoose(
         string groupId,
         string childId,
         string ladder,
@@ -194,7 +186,7 @@ public static class ObservationEndpoints
             is not { } row
         )
         {
-            return TypedResults.NotFound();
+            throw new NotHereException(NotHere.Child);
         }
 
         db.ChosenSteps.Remove(row);

@@ -24,7 +24,7 @@ public static class RotaEndpoints
         rota.MapDelete("/", LetNidoForm).WithName("letNidoForm");
     }
 
-    private static async Task<Results<Ok<RotaView>, NotFound>> Get(
+    private static async Task<Ok<RotaView>> Get(
         string weekId,
         int day,
         string blockId,
@@ -40,9 +40,9 @@ public static class RotaEndpoints
                     RotaView.Of(plan, day, blockId, (await db.Rotas.FindAsync([weekId, day, blockId], stop))?.Groups)
                 )
             )
-            : TypedResults.NotFound();
+            : throw new NotHereException(NotHere.Place);
 
-    private static async Task<Results<Ok<RotaView>, NotFound, ProblemHttpResult>> Set(
+    private static async Task<Results<Ok<RotaView>, ProblemHttpResult>> Set(
         string weekId,
         int day,
         string blockId,
@@ -53,9 +53,10 @@ public static class RotaEndpoints
         CancellationToken stop
     )
     {
-        if (await desk.PlanAsync(weekId, stop) is not { } plan || !RotaView.CanBe(plan, day, blockId))
+        var plan = await desk.PlanAsync(weekId, stop);
+        if (!RotaView.CanBe(plan, day, blockId))
         {
-            return TypedResults.NotFound();
+            throw new NotHereException(NotHere.Place);
         }
 
         if (body.Wrong(plan, day) is { } wrong)
@@ -86,7 +87,7 @@ public static class RotaEndpoints
         return TypedResults.Ok(Edition.Tell(http, RotaView.Of(plan, day, blockId, row.Groups)));
     }
 
-    private static async Task<Results<NoContent, NotFound>> LetNidoForm(
+    private static async Task<NoContent> LetNidoForm(
         string weekId,
         int day,
         string blockId,
@@ -94,10 +95,7 @@ public static class RotaEndpoints
         CancellationToken stop
     )
     {
-        if (await db.Rotas.FindAsync([weekId, day, blockId], stop) is not { } row)
-        {
-            return TypedResults.NotFound();
-        }
+        var row = (await db.Rotas.FindAsync([weekId, day, blockId], stop)).Found(NotHere.Place);
 
         db.Rotas.Remove(row);
         await db.SaveChangesAsync(stop);

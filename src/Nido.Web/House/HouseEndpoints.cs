@@ -101,17 +101,14 @@ public static partial class HouseEndpoints
         return TypedResults.Created($"/api/house/backups/{made.Name}", made);
     }
 
-    private static Results<PhysicalFileHttpResult, NotFound> Fetch(string name, SiteFolder folder) =>
+    private static PhysicalFileHttpResult Fetch(string name, SiteFolder folder) =>
         HouseReading.PathOf(folder, name) is { } file
             ? TypedResults.PhysicalFile(file, Zip, name)
-            : TypedResults.NotFound();
+            : throw new NotHereException(NotHere.Thing);
 
-    private static Results<NoContent, NotFound> Drop(string name, SiteFolder folder)
+    private static NoContent Drop(string name, SiteFolder folder)
     {
-        if (HouseReading.PathOf(folder, name) is not { } file)
-        {
-            return TypedResults.NotFound();
-        }
+        var file = HouseReading.PathOf(folder, name).Found(NotHere.Thing);
 
         File.Delete(file);
         return TypedResults.NoContent();
@@ -128,7 +125,7 @@ public static partial class HouseEndpoints
         return TypedResults.Created($"/api/house/backups/{brought.Name}", brought);
     }
 
-    private static async Task<Results<Ok<BackupFile>, NotFound>> Restore(
+    private static async Task<Ok<BackupFile>> Restore(
         string name,
         SiteFolder folder,
         NidoDb db,
@@ -139,7 +136,7 @@ public static partial class HouseEndpoints
     {
         if (HouseReading.PathOf(folder, name) is null)
         {
-            return TypedResults.NotFound();
+            throw new NotHereException(NotHere.Thing);
         }
 
         var aside = await Backup.RestoreAsync(db, folder, name, time.GetUtcNow(), stop);
@@ -150,17 +147,14 @@ public static partial class HouseEndpoints
     private static async Task<Ok<IReadOnlyList<InBin>>> Bin(NidoDb db, CancellationToken stop) =>
         TypedResults.Ok(await TheBin.AllAsync(db, stop));
 
-    private static async Task<Results<NoContent, NotFound, ProblemHttpResult>> BringBack(
+    private static async Task<Results<NoContent, ProblemHttpResult>> BringBack(
         string id,
         NidoDb db,
         SiteStamp stamp,
         CancellationToken stop
     )
     {
-        if (await InAsync(db, id, stop) is not { } thing)
-        {
-            return TypedResults.NotFound();
-        }
+        var thing = (await InAsync(db, id, stop)).Found(NotHere.Thing);
 
         if (await TheBin.BringBackAsync(db, thing, stop) is { } against)
         {
@@ -172,7 +166,7 @@ public static partial class HouseEndpoints
         return TypedResults.NoContent();
     }
 
-    private static async Task<Results<Ok<ErasedView>, NotFound>> Erase(
+    private static async Task<Ok<ErasedView>> Erase(
         string id,
         NidoDb db,
         SiteFolder folder,
@@ -180,10 +174,7 @@ public static partial class HouseEndpoints
         CancellationToken stop
     )
     {
-        if (await InAsync(db, id, stop) is not { } thing)
-        {
-            return TypedResults.NotFound();
-        }
+        var thing = (await InAsync(db, id, stop)).Found(NotHere.Thing);
 
         await Erasing.EraseAsync(db, thing, stop);
         stamp.AllIsNew();

@@ -29,7 +29,7 @@ public static class TakeAlong
             .WithTags("Files");
     }
 
-    private static async Task<Results<FileContentHttpResult, NotFound>> Child(
+    private static async Task<FileContentHttpResult> Child(
         string groupId,
         string childId,
         NidoDb db,
@@ -37,10 +37,7 @@ public static class TakeAlong
         CancellationToken stop
     )
     {
-        if (await ChildDocument.OfAsync(db, groupId, childId, stop) is not { } child)
-        {
-            return TypedResults.NotFound();
-        }
+        var child = (await ChildDocument.OfAsync(db, groupId, childId, stop)).Found(NotHere.Child);
 
         using var file = new MemoryStream();
         using (var zip = new ZipArchive(file, ZipArchiveMode.Create, leaveOpen: true))

@@ -1,6 +1,7 @@
 using Microsoft.AspNetCore.Http.HttpResults;
 using Nido.Core;
 using Nido.Core.Week.Reading;
+using Nido.Web.Common;
 using Nido.Web.Week;
 
 namespace Nido.Web.Ideas;
@@ -19,54 +20,46 @@ public static class IdeasEndpoints
         ideas.MapGet("/{ideaId}/why-not", NotThere).WithName("whyNot");
     }
 
-    private static async Task<Results<Ok<IReadOnlyList<IdeaName>>, NotFound>> List(
-        string weekId,
-        WeekDesk desk,
-        CancellationToken stop
-    ) =>
-        await desk.PlanAsync(weekId, stop) is { } plan
-            ? TypedResults.Ok(IdeaReading.List(plan))
-            : TypedResults.NotFound();
+    private static async Task<Ok<IReadOnlyList<IdeaName>>> List(string weekId, WeekDesk desk, CancellationToken stop)
+    {
+        var plan = await desk.PlanAsync(weekId, stop);
+        return TypedResults.Ok(IdeaReading.List(plan));
+    }
 
-    private static async Task<Results<Ok<KeptOutIdea[]>, NotFound>> KeptOut(
-        string weekId,
-        WeekDesk desk,
-        CancellationToken stop
-    ) =>
-        await desk.PlanAsync(weekId, stop) is { } plan
-            ? TypedResults.Ok(
-                plan.Problem.KeptOut.Select(b => new KeptOutIdea(
-                        b.Idea.Id,
-                        b.Idea.Title,
-                        b.Idea.Lead?.Name,
-                        CautionView.Of(b.Finding),
-                        IdeaReading.InsteadOf(plan, Instead.Of(plan, b.Idea))
-                    ))
-                    .ToArray()
-            )
-            : TypedResults.NotFound();
+    private static async Task<Ok<KeptOutIdea[]>> KeptOut(string weekId, WeekDesk desk, CancellationToken stop)
+    {
+        var plan = await desk.PlanAsync(weekId, stop);
+        return TypedResults.Ok(
+            plan.Problem.KeptOut.Select(b => new KeptOutIdea(
+                    b.Idea.Id,
+                    b.Idea.Title,
+                    b.Idea.Lead?.Name,
+                    CautionView.Of(b.Finding),
+                    IdeaReading.InsteadOf(plan, Instead.Of(plan, b.Idea))
+                ))
+                .ToArray()
+        );
+    }
 
-    private static async Task<Results<Ok<UnsuitedIdea[]>, NotFound>> Unsuited(
-        string weekId,
-        WeekDesk desk,
-        CancellationToken stop
-    ) =>
-        await desk.PlanAsync(weekId, stop) is { } plan
-            ? TypedResults.Ok(
-                plan.Problem.Input.Unsuited.Select(u => new UnsuitedIdea(u.Title, u.Lead.Name, u.Reasons)).ToArray()
-            )
-            : TypedResults.NotFound();
+    private static async Task<Ok<UnsuitedIdea[]>> Unsuited(string weekId, WeekDesk desk, CancellationToken stop)
+    {
+        var plan = await desk.PlanAsync(weekId, stop);
+        return TypedResults.Ok(
+            plan.Problem.Input.Unsuited.Select(u => new UnsuitedIdea(u.Title, u.Lead.Name, u.Reasons)).ToArray()
+        );
+    }
 
-    private static async Task<Results<Ok<WhyNotView>, NotFound>> NotThere(
+    private static async Task<Ok<WhyNotView>> NotThere(
         string weekId,
         string ideaId,
         WeekDesk desk,
         CancellationToken stop
     )
     {
-        if (await desk.PlanAsync(weekId, stop) is not { } plan || plan.Problem.Uses.All(u => u.Idea.Id != ideaId))
+        var plan = await desk.PlanAsync(weekId, stop);
+        if (plan.Problem.Uses.All(u => u.Idea.Id != ideaId))
         {
-            return TypedResults.NotFound();
+            throw new NotHereException(NotHere.Place);
         }
 
         var why = WhyNot.Of(plan, ideaId);
@@ -92,7 +85,7 @@ public static class IdeasEndpoints
         );
     }
 
-    private static async Task<Results<Ok<IdeaCard>, NotFound>> Card(
+    private static async Task<Ok<IdeaCard>> Card(
         string weekId,
         string ideaId,
         string? blockId,
@@ -110,7 +103,7 @@ public static class IdeasEndpoints
         return laid is { Use: { } lies } ? TypedResults.Ok(IdeaReading.Card(plan!, lies, laid.Value.Placement.Day))
             : (uses.FirstOrDefault(u => u.Block.Id == blockId) ?? uses.FirstOrDefault()) is { } use
                 ? TypedResults.Ok(IdeaReading.Card(plan!, use))
-            : TypedResults.NotFound();
+            : throw new NotHereException(NotHere.Thing);
     }
 }
 

@@ -28,7 +28,7 @@ public static class ThemeEndpoints
     private static async Task<Ok<ThemeView[]>> List(NidoDb db, Content content, CancellationToken stop) =>
         TypedResults.Ok((await db.ThemesAsync(content, stop)).Select(WeekReading.ThemeOf).ToArray());
 
-    private static async Task<Results<Ok<ThemeForm>, NotFound>> Get(
+    private static async Task<Ok<ThemeForm>> Get(
         string themeId,
         HttpContext http,
         NidoDb db,
@@ -37,7 +37,7 @@ public static class ThemeEndpoints
     ) =>
         await db.ThemeAsync(content, themeId, stop) is { } theme
             ? TypedResults.Ok(Edition.Tell(http, Form(theme, content)))
-            : TypedResults.NotFound();
+            : throw new NotHereException(NotHere.Theme);
 
     private static async Task<Results<Created<ThemeForm>, ProblemHttpResult>> Add(
         ThemeDraft draft,
@@ -52,7 +52,7 @@ public static class ThemeEndpoints
         return TypedResults.Created($"/api/themes/{theme.Id}", Form(theme, content));
     }
 
-    private static async Task<Results<Ok<ThemeForm>, NotFound, ProblemHttpResult>> Change(
+    private static async Task<Results<Ok<ThemeForm>, ProblemHttpResult>> Change(
         string themeId,
         ThemeDraft draft,
         HttpContext http,
@@ -69,10 +69,7 @@ public static class ThemeEndpoints
             );
         }
 
-        if (await db.Themes.SingleOrDefaultAsync(t => t.Id == themeId, stop) is not { } row)
-        {
-            return TypedResults.NotFound();
-        }
+        var row = (await db.Themes.SingleOrDefaultAsync(t => t.Id == themeId, stop)).Found(NotHere.Theme);
 
         if (Edition.Against(http, Form(row.Theme, content)) is { } stale)
         {
@@ -84,17 +81,14 @@ public static class ThemeEndpoints
         return TypedResults.Ok(Edition.Tell(http, Form(row.Theme, content)));
     }
 
-    private static async Task<Results<NoContent, NotFound, ProblemHttpResult>> Remove(
+    private static async Task<Results<NoContent, ProblemHttpResult>> Remove(
         string themeId,
         NidoDb db,
         TimeProvider time,
         CancellationToken stop
     )
     {
-        if (await db.Themes.SingleOrDefaultAsync(t => t.Id == themeId, stop) is not { } row)
-        {
-            return TypedResults.NotFound();
-        }
+        var row = (await db.Themes.SingleOrDefaultAsync(t => t.Id == themeId, stop)).Found(NotHere.Theme);
 
         // A week in the bin may come back and wants its theme then.
         if (await db.Weeks.IgnoreQueryFilters().AnyAsync(w => w.ThemeId == themeId, stop))

@@ -32,16 +32,9 @@ public static class JournalEndpoints
             .ProducesProblem(400);
     }
 
-    private static async Task<Results<Ok<ChildInJournal[]>, NotFound>> Group(
-        string groupId,
-        NidoDb db,
-        CancellationToken stop
-    )
+    private static async Task<Ok<ChildInJournal[]>> Group(string groupId, NidoDb db, CancellationToken stop)
     {
-        if (await db.GroupAsync(groupId, stop) is not { } group)
-        {
-            return TypedResults.NotFound();
-        }
+        var group = await db.TheGroupAsync(groupId, stop);
 
         var seen = await db
             .Observations.Where(o => db.Children.Any(c => c.GroupId == groupId && c.Id == o.ChildId))
@@ -64,7 +57,7 @@ public static class JournalEndpoints
         );
     }
 
-    private static async Task<Results<Ok<ChildJournal>, NotFound, ProblemHttpResult>> Child(
+    private static async Task<Results<Ok<ChildJournal>, ProblemHttpResult>> Child(
         string groupId,
         string childId,
         DateOnly? from,
@@ -80,7 +73,7 @@ public static class JournalEndpoints
             || group.Children.FirstOrDefault(c => c.Id == childId) is not { } child
         )
         {
-            return TypedResults.NotFound();
+            throw new NotHereException(NotHere.Child);
         }
 
         var last = to ?? DateOnly.FromDateTime(time.GetLocalNow().DateTime);
@@ -122,7 +115,7 @@ public static class JournalEndpoints
         );
     }
 
-    private static async Task<Results<Ok<FoundView>, NotFound>> Find(
+    private static async Task<Ok<FoundView>> Find(
         string groupId,
         FindBody body,
         NidoDb db,
@@ -130,10 +123,7 @@ public static class JournalEndpoints
         CancellationToken stop
     )
     {
-        if (await db.GroupAsync(groupId, stop) is not { } group)
-        {
-            return TypedResults.NotFound();
-        }
+        var group = await db.TheGroupAsync(groupId, stop);
 
         var names = group.Children.ToDictionary(c => c.Id, c => c.Name);
         var evidence = await db.EvidenceAsync(groupId, DateOnly.MaxValue, stop);

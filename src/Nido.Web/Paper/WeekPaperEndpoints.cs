@@ -28,7 +28,7 @@ public static class WeekPaperEndpoints
         week.MapGet("/cards.pdf", Cards).WithName("cardsPdf");
     }
 
-    private static async Task<Results<Ok<PaperView>, NotFound, ProblemHttpResult>> Get(
+    private static async Task<Results<Ok<PaperView>, ProblemHttpResult>> Get(
         string weekId,
         string? language,
         WeekDesk desk,
@@ -36,10 +36,7 @@ public static class WeekPaperEndpoints
         CancellationToken stop
     )
     {
-        if (await desk.PlanAsync(weekId, stop) is not { } plan)
-        {
-            return TypedResults.NotFound();
-        }
+        var plan = await desk.PlanAsync(weekId, stop);
 
         if (language is not (null or "en" or "es"))
         {
@@ -59,7 +56,7 @@ public static class WeekPaperEndpoints
         );
     }
 
-    private static async Task<Results<FileContentHttpResult, NotFound>> Pdf(
+    private static async Task<FileContentHttpResult> Pdf(
         string weekId,
         PaperBody body,
         WeekDesk desk,
@@ -67,10 +64,7 @@ public static class WeekPaperEndpoints
         CancellationToken stop
     )
     {
-        if (await desk.PlanAsync(weekId, stop) is not { } plan)
-        {
-            return TypedResults.NotFound();
-        }
+        var plan = await desk.PlanAsync(weekId, stop);
 
         var setting = Setting(plan, body.Language, content);
         MadeOrder[] made =
@@ -91,7 +85,7 @@ public static class WeekPaperEndpoints
         );
     }
 
-    private static async Task<Results<FileContentHttpResult, NotFound, ProblemHttpResult>> Day(
+    private static async Task<Results<FileContentHttpResult, ProblemHttpResult>> Day(
         string weekId,
         int day,
         string? language,
@@ -108,21 +102,22 @@ public static class WeekPaperEndpoints
                 $"day-{plan.Problem.Days[day].Date:yyyy-MM-dd}.pdf",
                 pad => DayPage.Draw(pad, plan, day)
             )
-            : TypedResults.NotFound();
+            : throw new NotHereException(NotHere.Place);
 
-    private static async Task<Results<FileContentHttpResult, NotFound, ProblemHttpResult>> Cards(
+    private static async Task<Results<FileContentHttpResult, ProblemHttpResult>> Cards(
         string weekId,
         string? language,
         WeekDesk desk,
         Content content,
         CancellationToken stop
-    ) =>
-        await desk.PlanAsync(weekId, stop) is { } plan
-            ? Drawn(plan, language, content, "kind.idea-cards", "cards.pdf", pad => IdeaCards.Draw(pad, plan))
-            : TypedResults.NotFound();
+    )
+    {
+        var plan = await desk.PlanAsync(weekId, stop);
+        return Drawn(plan, language, content, "kind.idea-cards", "cards.pdf", pad => IdeaCards.Draw(pad, plan));
+    }
 
     /// <summary>A PDF of pages about a plan; refused in a language that is not spoken.</summary>
-    public static Results<FileContentHttpResult, NotFound, ProblemHttpResult> Drawn(
+    public static Results<FileContentHttpResult, ProblemHttpResult> Drawn(
         WeekPlan plan,
         string? language,
         Content content,

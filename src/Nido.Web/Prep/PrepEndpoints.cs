@@ -17,17 +17,9 @@ public static class PrepEndpoints
     public static void MapPrep(this RouteGroupBuilder api) =>
         api.MapGet("/weeks/{weekId}/prep", Get).WithName("getPrep").WithTags("Prep");
 
-    private static async Task<Results<Ok<PrepView>, NotFound>> Get(
-        string weekId,
-        WeekDesk desk,
-        TimeProvider time,
-        CancellationToken stop
-    )
+    private static async Task<Ok<PrepView>> Get(string weekId, WeekDesk desk, TimeProvider time, CancellationToken stop)
     {
-        if (await desk.PlanAsync(weekId, stop) is not { } plan)
-        {
-            return TypedResults.NotFound();
-        }
+        var plan = await desk.PlanAsync(weekId, stop);
 
         var capacity = plan.Problem.Group.Settings.EveningPrepMinutes;
         var materials = WeekReading.Materials(plan);

@@ -51,80 +51,75 @@ public static class SafetyEndpoints
                 .ToArray()
         );
 
-    private static async Task<Results<Ok<SafetyView>, NotFound>> Get(
-        string weekId,
-        WeekDesk desk,
-        NidoDb db,
-        CancellationToken stop
-    ) =>
-        await desk.PlanAsync(weekId, stop) is { } plan
-            ? TypedResults.Ok(
-                new SafetyView(
-                    WeekFindings.Of(plan),
-                    await db.OverridesAsync(weekId, stop),
-                    [.. plan.Problem.Group.Adults.Select(a => a.Name).Distinct()]
-                )
+    private static async Task<Ok<SafetyView>> Get(string weekId, WeekDesk desk, NidoDb db, CancellationToken stop)
+    {
+        var plan = await desk.PlanAsync(weekId, stop);
+        return TypedResults.Ok(
+            new SafetyView(
+                WeekFindings.Of(plan),
+                await db.OverridesAsync(weekId, stop),
+                [.. plan.Problem.Group.Adults.Select(a => a.Name).Distinct()]
             )
-            : TypedResults.NotFound();
+        );
+    }
 
-    private static async Task<Results<Ok<CautionView[]>, NotFound>> Ask(
+    private static async Task<Ok<CautionView[]>> Ask(
         string weekId,
         ThingBody body,
         WeekDesk desk,
         Content content,
         CancellationToken stop
-    ) =>
-        await desk.PlanAsync(weekId, stop) is { } plan
-            ? TypedResults.Ok(
-                body.ToCore(content)
-                    .Judged(
-                        plan.Problem.Input.Safety,
-                        plan.Problem.Group,
-                        plan.Problem.Days.Select(d => d.Date).FirstOrDefault()
-                    )
-                    .Select(CautionView.Of)
-                    .ToArray()
-            )
-            : TypedResults.NotFound();
+    )
+    {
+        var plan = await desk.PlanAsync(weekId, stop);
+        return TypedResults.Ok(
+            body.ToCore(content)
+                .Judged(
+                    plan.Problem.Input.Safety,
+                    plan.Problem.Group,
+                    plan.Problem.Days.Select(d => d.Date).FirstOrDefault()
+                )
+                .Select(CautionView.Of)
+                .ToArray()
+        );
+    }
 
-    private static async Task<Results<Ok<SignView[]>, NotFound>> Signs(
-        string weekId,
-        WeekDesk desk,
-        CancellationToken stop
-    ) =>
-        await desk.PlanAsync(weekId, stop) is { } plan
-            ? TypedResults.Ok(
-                TableSign
-                    .Of(plan)
-                    .Select(s => new SignView(
-                        s.Where?.Day,
-                        s.Where is { } p ? plan.Problem.Blocks.First(b => b.Id == p.BlockId).Name : null,
-                        s.Where?.Offer,
-                        s.Title,
-                        IdeaReading.NamesOf(plan, s.Allergens)
-                    ))
-                    .ToArray()
-            )
-            : TypedResults.NotFound();
+    private static async Task<Ok<SignView[]>> Signs(string weekId, WeekDesk desk, CancellationToken stop)
+    {
+        var plan = await desk.PlanAsync(weekId, stop);
+        return TypedResults.Ok(
+            TableSign
+                .Of(plan)
+                .Select(s => new SignView(
+                    s.Where?.Day,
+                    s.Where is { } p ? plan.Problem.Blocks.First(b => b.Id == p.BlockId).Name : null,
+                    s.Where?.Offer,
+                    s.Title,
+                    IdeaReading.NamesOf(plan, s.Allergens)
+                ))
+                .ToArray()
+        );
+    }
 
-    private static async Task<Results<FileContentHttpResult, NotFound, ProblemHttpResult>> SignsPdf(
+    private static async Task<Results<FileContentHttpResult, ProblemHttpResult>> SignsPdf(
         string weekId,
         WeekDesk desk,
         Content content,
         CancellationToken stop
-    ) =>
-        await desk.PlanAsync(weekId, stop) is { } plan
-            ? WeekPaperEndpoints.Drawn(
-                plan,
-                null,
-                content,
-                "kind.signs",
-                "signs.pdf",
-                pad => Core.Paper.Adults.Signs.Draw(pad, plan)
-            )
-            : TypedResults.NotFound();
+    )
+    {
+        var plan = await desk.PlanAsync(weekId, stop);
+        return WeekPaperEndpoints.Drawn(
+            plan,
+            null,
+            content,
+            "kind.signs",
+            "signs.pdf",
+            pad => Core.Paper.Adults.Signs.Draw(pad, plan)
+        );
+    }
 
-    private static async Task<Results<Ok<WeekView>, NotFound, ProblemHttpResult>> Lift(
+    private static async Task<Results<Ok<WeekView>, ProblemHttpResult>> Lift(
         string weekId,
         OverrideBody body,
         WeekDesk desk,
@@ -134,10 +129,7 @@ public static class SafetyEndpoints
         CancellationToken stop
     )
     {
-        if (await desk.RowAsync(weekId, stop) is not { } row)
-        {
-            return TypedResults.NotFound();
-        }
+        var row = await desk.RowAsync(weekId, stop);
 
         var input = (await desk.PlanAsync(row, stop)).Problem.Input;
         if (
@@ -218,7 +210,7 @@ public static class SafetyEndpoints
         return TypedResults.Ok(await desk.SavedViewAsync(row, stop));
     }
 
-    private static async Task<Results<Ok<WeekView>, NotFound>> PutBack(
+    private static async Task<Ok<WeekView>> PutBack(
         string weekId,
         string overrideId,
         WeekDesk desk,
@@ -236,22 +228,18 @@ public static class SafetyEndpoints
                 is not { } lifted
         )
         {
-            return TypedResults.NotFound();
+            throw new NotHereException(NotHere.Thing);
         }
 
         lifted.WithdrawnAt = time.GetUtcNow();
         return TypedResults.Ok(await desk.SavedViewAsync(row, stop));
     }
 
-    private static async Task<Results<Ok<JournalOverride[]>, NotFound>> Journal(
-        string groupId,
-        NidoDb db,
-        CancellationToken stop
-    )
+    private static async Task<Ok<JournalOverride[]>> Journal(string groupId, NidoDb db, CancellationToken stop)
     {
         if (!await db.Groups.AnyAsync(g => g.Id == groupId, stop))
         {
-            return TypedResults.NotFound();
+            throw new NotHereException(NotHere.Group);
         }
 
         var rows = await db

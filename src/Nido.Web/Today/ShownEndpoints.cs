@@ -27,7 +27,7 @@ public static class ShownEndpoints
         return (await db.Shown.Where(s => children.Contains(s.ChildId)).ToListAsync(stop)).ToLookup(s => s.TechniqueId);
     }
 
-    private static async Task<Results<NoContent, NotFound, ProblemHttpResult>> Mark(
+    private static async Task<Results<NoContent, ProblemHttpResult>> Mark(
         string groupId,
         ShownBody body,
         NidoDb db,
@@ -38,7 +38,7 @@ public static class ShownEndpoints
     {
         if (!await db.Children.AnyAsync(c => c.GroupId == groupId && c.Id == body.ChildId, stop))
         {
-            return TypedResults.NotFound();
+            throw new NotHereException(NotHere.Child);
         }
 
         if (content.Techniques.All(t => t.Id != body.TechniqueId))

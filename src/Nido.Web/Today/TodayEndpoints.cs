@@ -6,6 +6,7 @@ using Nido.Core.Week.Problem;
 using Nido.Core.Week.Reading;
 using Nido.Data;
 using Nido.Data.Rows;
+using Nido.Web.Common;
 using Nido.Web.Week;
 
 namespace Nido.Web.Today;
@@ -17,7 +18,7 @@ public static class TodayEndpoints
     public static void MapToday(this RouteGroupBuilder api) =>
         api.MapGet("/weeks/{weekId}/days/{day:int}", Get).WithName("getDay").WithTags("Today");
 
-    private static async Task<Results<Ok<TodayView>, NotFound>> Get(
+    private static async Task<Ok<TodayView>> Get(
         string weekId,
         int day,
         WeekDesk desk,
@@ -25,9 +26,10 @@ public static class TodayEndpoints
         CancellationToken stop
     )
     {
-        if (await desk.PlanAsync(weekId, stop) is not { } plan || day < 0 || day >= plan.Problem.Days.Count)
+        var plan = await desk.PlanAsync(weekId, stop);
+        if (day < 0 || day >= plan.Problem.Days.Count)
         {
-            return TypedResults.NotFound();
+            throw new NotHereException(NotHere.Place);
         }
 
         var shown = await db.ShownInAsync(plan.Problem.Group.Id, stop);

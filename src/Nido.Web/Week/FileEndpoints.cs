@@ -32,7 +32,7 @@ public static class FileEndpoints
             .WithTags("Files");
     }
 
-    private static async Task<Results<FileContentHttpResult, NotFound, ProblemHttpResult>> Pdf(
+    private static async Task<Results<FileContentHttpResult, ProblemHttpResult>> Pdf(
         string weekId,
         string? paper,
         string? language,
@@ -42,10 +42,7 @@ public static class FileEndpoints
         CancellationToken stop
     )
     {
-        if (await desk.RowAsync(weekId, stop) is not { } row)
-        {
-            return TypedResults.NotFound();
-        }
+        var row = await desk.RowAsync(weekId, stop);
 
         if (paper is not null && !Enum.TryParse<PaperSize>(paper, ignoreCase: true, out _))
         {
@@ -69,7 +66,7 @@ public static class FileEndpoints
         );
     }
 
-    private static async Task<Results<FileContentHttpResult, NotFound, ProblemHttpResult>> Family(
+    private static async Task<Results<FileContentHttpResult, ProblemHttpResult>> Family(
         string weekId,
         string? language,
         WeekDesk desk,
@@ -78,10 +75,7 @@ public static class FileEndpoints
         CancellationToken stop
     )
     {
-        if (await desk.RowAsync(weekId, stop) is not { } row)
-        {
-            return TypedResults.NotFound();
-        }
+        var row = await desk.RowAsync(weekId, stop);
 
         var plan = await desk.PlanAsync(row, stop);
         var theme = (await db.ThemeOfAsync(content, row, stop))!;
@@ -95,44 +89,41 @@ public static class FileEndpoints
         );
     }
 
-    private static async Task<Results<FileContentHttpResult, NotFound>> Materials(
-        string weekId,
-        WeekDesk desk,
-        CancellationToken stop
-    ) =>
-        await desk.RowAsync(weekId, stop) is { } row
-            ? Text(
-                MaterialsCsv.Write(await desk.PlanAsync(row, stop)),
-                "text/csv; charset=utf-8",
-                Name(row.ThemeId, row.Monday, "csv")
-            )
-            : TypedResults.NotFound();
+    private static async Task<FileContentHttpResult> Materials(string weekId, WeekDesk desk, CancellationToken stop)
+    {
+        var row = await desk.RowAsync(weekId, stop);
+        return Text(
+            MaterialsCsv.Write(await desk.PlanAsync(row, stop)),
+            "text/csv; charset=utf-8",
+            Name(row.ThemeId, row.Monday, "csv")
+        );
+    }
 
-    private static async Task<Results<FileContentHttpResult, NotFound>> Calendar(
+    private static async Task<FileContentHttpResult> Calendar(
         string weekId,
         WeekDesk desk,
         TimeProvider time,
         CancellationToken stop
-    ) =>
-        await desk.RowAsync(weekId, stop) is { } row
-            ? Text(
-                WeekCalendar.Write(await desk.PlanAsync(row, stop), row.Id, time.GetUtcNow(), Speaking.Now),
-                "text/calendar; charset=utf-8",
-                Name(row.ThemeId, row.Monday, "ics")
-            )
-            : TypedResults.NotFound();
+    )
+    {
+        var row = await desk.RowAsync(weekId, stop);
+        return Text(
+            WeekCalendar.Write(await desk.PlanAsync(row, stop), row.Id, time.GetUtcNow(), Speaking.Now),
+            "text/calendar; charset=utf-8",
+            Name(row.ThemeId, row.Monday, "ics")
+        );
+    }
 
-    private static async Task<Results<FileContentHttpResult, NotFound>> Unit(
+    private static async Task<FileContentHttpResult> Unit(
         string weekId,
         WeekDesk desk,
         NidoDb db,
         CancellationToken stop
     )
     {
-        if (await db.Weeks.Include(w => w.Changes).SingleOrDefaultAsync(w => w.Id == weekId, stop) is not { } row)
-        {
-            return TypedResults.NotFound();
-        }
+        var row = (await db.Weeks.Include(w => w.Changes).SingleOrDefaultAsync(w => w.Id == weekId, stop)).Found(
+            NotHere.Week
+        );
 
         var unit = Units.Of(
             row,

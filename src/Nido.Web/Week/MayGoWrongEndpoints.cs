@@ -2,6 +2,7 @@ using Microsoft.AspNetCore.Http.HttpResults;
 using Nido.Core;
 using Nido.Core.Week.MayGoWrong;
 using Nido.Core.Week.Reading;
+using Nido.Web.Common;
 using Nido.Web.Today;
 
 namespace Nido.Web.Week;
@@ -13,14 +14,10 @@ public static class MayGoWrongEndpoints
     public static void MapMayGoWrong(this RouteGroupBuilder api) =>
         api.MapGet("/weeks/{weekId}/may-go-wrong", Get).WithName("simulateWeek").WithTags("Week");
 
-    private static async Task<Results<Ok<MayGoWrongView>, NotFound>> Get(
-        string weekId,
-        WeekDesk desk,
-        CancellationToken stop
-    ) =>
+    private static async Task<Ok<MayGoWrongView>> Get(string weekId, WeekDesk desk, CancellationToken stop) =>
         await desk.PlanAsync(weekId, stop) is { } plan && plan.Problem.Slots.Count > 0
             ? TypedResults.Ok(MayGoWrongView.Of(plan, Simulation.Of(plan)))
-            : TypedResults.NotFound();
+            : throw new NotHereException(NotHere.Thing);
 }
 
 /// <summary>What came of many weeks like this one.</summary>

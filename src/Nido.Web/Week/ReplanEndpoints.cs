@@ -22,7 +22,7 @@ public static class ReplanEndpoints
         week.MapPost("/sliders/take", TakeSliders).WithName("takeSliders").WithMetadata(new TakesLong());
     }
 
-    private static async Task<Results<Ok<ReplanView>, NotFound, ProblemHttpResult>> CameUp(
+    private static async Task<Results<Ok<ReplanView>, ProblemHttpResult>> CameUp(
         string weekId,
         CameUp happening,
         WeekDesk desk,
@@ -31,10 +31,7 @@ public static class ReplanEndpoints
         CancellationToken stop
     )
     {
-        if (await desk.RowAsync(weekId, stop) is not { } row)
-        {
-            return TypedResults.NotFound();
-        }
+        var row = await desk.RowAsync(weekId, stop);
 
         var plan = await desk.PlanAsync(row, stop);
         return Wrong(happening, plan, content) is { } wrong
@@ -52,7 +49,7 @@ public static class ReplanEndpoints
             );
     }
 
-    private static async Task<Results<Ok<ReplanView>, NotFound>> NoLonger(
+    private static async Task<Ok<ReplanView>> NoLonger(
         string weekId,
         int index,
         WeekDesk desk,
@@ -61,9 +58,10 @@ public static class ReplanEndpoints
         CancellationToken stop
     )
     {
-        if (await desk.RowAsync(weekId, stop) is not { } row || index < 0 || index >= row.CameUp.Count)
+        var row = await desk.RowAsync(weekId, stop);
+        if (index < 0 || index >= row.CameUp.Count)
         {
-            return TypedResults.NotFound();
+            throw new NotHereException(NotHere.Place);
         }
 
         var over = row.CameUp[index];
@@ -81,7 +79,7 @@ public static class ReplanEndpoints
         );
     }
 
-    private static async Task<Results<Ok<BeforeAfter>, NotFound>> LookAtSliders(
+    private static async Task<Ok<BeforeAfter>> LookAtSliders(
         string weekId,
         Sliders sliders,
         WeekDesk desk,
@@ -89,16 +87,13 @@ public static class ReplanEndpoints
         CancellationToken stop
     )
     {
-        if (await desk.RowAsync(weekId, stop) is not { } row)
-        {
-            return TypedResults.NotFound();
-        }
+        var row = await desk.RowAsync(weekId, stop);
 
         var (before, after) = await replanning.TryAsync(row, row.CameUp, sliders, 0, stop);
         return TypedResults.Ok(Look(before, after));
     }
 
-    private static async Task<Results<Ok<WeekView>, NotFound>> TakeSliders(
+    private static async Task<Ok<WeekView>> TakeSliders(
         string weekId,
         Sliders sliders,
         WeekDesk desk,
@@ -106,10 +101,7 @@ public static class ReplanEndpoints
         CancellationToken stop
     )
     {
-        if (await desk.RowAsync(weekId, stop) is not { } row)
-        {
-            return TypedResults.NotFound();
-        }
+        var row = await desk.RowAsync(weekId, stop);
 
         var (_, after) = await replanning.TryAsync(row, row.CameUp, sliders, 0, stop);
         row.Sliders = sliders;

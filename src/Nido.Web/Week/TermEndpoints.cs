@@ -29,7 +29,7 @@ public static class TermEndpoints
         api.MapPost("/weeks/{weekId}/copies", Copy).WithName("copyWeek").WithTags("Term");
     }
 
-    private static async Task<Results<Ok<IReadOnlyList<TermWeek>>, NotFound>> Get(
+    private static async Task<Ok<IReadOnlyList<TermWeek>>> Get(
         string groupId,
         NidoDb db,
         Content content,
@@ -37,9 +37,9 @@ public static class TermEndpoints
     ) =>
         await db.Groups.AnyAsync(g => g.Id == groupId, stop)
             ? TypedResults.Ok(await WeeksAsync(groupId, db, content, stop))
-            : TypedResults.NotFound();
+            : throw new NotHereException(NotHere.Thing);
 
-    private static async Task<Results<Ok<IReadOnlyList<TermWeek>>, NotFound, ProblemHttpResult>> Add(
+    private static async Task<Results<Ok<IReadOnlyList<TermWeek>>, ProblemHttpResult>> Add(
         string groupId,
         WeeksBody body,
         NidoDb db,
@@ -49,7 +49,7 @@ public static class TermEndpoints
     {
         if (!await db.Groups.AnyAsync(g => g.Id == groupId, stop))
         {
-            return TypedResults.NotFound();
+            throw new NotHereException(NotHere.Thing);
         }
 
         var known = (await db.ThemesAsync(content, stop)).Select(t => t.Id).ToHashSet();
@@ -80,7 +80,7 @@ public static class TermEndpoints
         return TypedResults.Ok(await WeeksAsync(groupId, db, content, stop));
     }
 
-    private static async Task<Results<Ok<IReadOnlyList<TermWeek>>, NotFound>> Suggest(
+    private static async Task<Ok<IReadOnlyList<TermWeek>>> Suggest(
         string groupId,
         LettersBody body,
         NidoDb db,
@@ -88,10 +88,7 @@ public static class TermEndpoints
         CancellationToken stop
     )
     {
-        if (await db.GroupAsync(groupId, stop) is not { } group)
-        {
-            return TypedResults.NotFound();
-        }
+        var group = await db.TheGroupAsync(groupId, stop);
 
         var rows = await db.Weeks.Where(w => w.GroupId == groupId).OrderBy(w => w.Monday).ToListAsync(stop);
         var (before, after) = (rows.Where(w => w.Monday < body.From), rows.Where(w => w.Monday >= body.From).ToArray());
@@ -117,17 +114,18 @@ public static class TermEndpoints
         return TypedResults.Ok(await WeeksAsync(groupId, db, content, stop));
     }
 
-    private static async Task<Results<Ok<FocusBody>, NotFound>> GetFocus(
+    private static async Task<Ok<FocusBody>> GetFocus(
         string weekId,
         HttpContext http,
         WeekDesk desk,
         CancellationToken stop
-    ) =>
-        await desk.RowAsync(weekId, stop) is { } row
-            ? TypedResults.Ok(Edition.Tell(http, FocusBody.Of(row.Focus)))
-            : TypedResults.NotFound();
+    )
+    {
+        var row = await desk.RowAsync(weekId, stop);
+        return TypedResults.Ok(Edition.Tell(http, FocusBody.Of(row.Focus)));
+    }
 
-    private static async Task<Results<NoContent, NotFound, ProblemHttpResult>> Focus(
+    private static async Task<Results<NoContent, ProblemHttpResult>> Focus(
         string weekId,
         FocusBody body,
         HttpContext http,
@@ -136,10 +134,7 @@ public static class TermEndpoints
         CancellationToken stop
     )
     {
-        if (await desk.RowAsync(weekId, stop) is not { } row)
-        {
-            return TypedResults.NotFound();
-        }
+        var row = await desk.RowAsync(weekId, stop);
 
         if (Edition.Against(http, FocusBody.Of(row.Focus)) is { } stale)
         {
@@ -155,7 +150,7 @@ public static class TermEndpoints
         return TypedResults.NoContent();
     }
 
-    private static async Task<Results<Created<WeekName>, NotFound, ProblemHttpResult>> Copy(
+    private static async Task<Results<Created<WeekName>, ProblemHttpResult>> Copy(
         string weekId,
         CopyBody body,
         WeekDesk desk,
@@ -164,10 +159,7 @@ public static class TermEndpoints
         CancellationToken stop
     )
     {
-        if (await desk.RowAsync(weekId, stop) is not { } row)
-        {
-            return TypedResults.NotFound();
-        }
+        var row = await desk.RowAsync(weekId, stop);
 
         if (await db.GroupAsync(body.GroupId, stop) is not { } to)
         {

@@ -6,6 +6,7 @@ using Nido.Core.Week.Reading;
 using Nido.Data;
 using Nido.Data.Formats;
 using Nido.Data.Rows;
+using Nido.Web.Common;
 
 namespace Nido.Web.Week;
 
@@ -23,13 +24,13 @@ public sealed class WeekDesk(
     TimeProvider time
 )
 {
-    /// <summary>The row of a week, or null.</summary>
-    public Task<WeekRow?> RowAsync(string weekId, CancellationToken stop) =>
-        db.Weeks.SingleOrDefaultAsync(w => w.Id == weekId, stop);
+    /// <summary>The row of a week; not here ends the request.</summary>
+    public async Task<WeekRow> RowAsync(string weekId, CancellationToken stop) =>
+        (await db.Weeks.SingleOrDefaultAsync(w => w.Id == weekId, stop)).Found(NotHere.Week);
 
-    /// <summary>The plan of a week, or null where there is no such week or it cannot be planned yet.</summary>
-    public async Task<WeekPlan?> PlanAsync(string weekId, CancellationToken stop) =>
-        await RowAsync(weekId, stop) is { } row ? await PlanAsync(row, stop) : null;
+    /// <summary>The plan of a week; not here ends the request.</summary>
+    public async Task<WeekPlan> PlanAsync(string weekId, CancellationToken stop) =>
+        await PlanAsync(await RowAsync(weekId, stop), stop);
 
     /// <summary>The plan of a week.</summary>
     public async Task<WeekPlan> PlanAsync(WeekRow row, CancellationToken stop)

@@ -76,7 +76,7 @@ public static class WeekEndpoints
         );
     }
 
-    private static async Task<Results<NoContent, NotFound>> TakeAway(
+    private static async Task<NoContent> TakeAway(
         string weekId,
         WeekDesk desk,
         NidoDb db,
@@ -84,10 +84,7 @@ public static class WeekEndpoints
         CancellationToken stop
     )
     {
-        if (await desk.RowAsync(weekId, stop) is not { } row)
-        {
-            return TypedResults.NotFound();
-        }
+        var row = await desk.RowAsync(weekId, stop);
 
         row.BinnedAt = time.GetUtcNow();
         row.Version++;
@@ -132,26 +129,24 @@ public static class WeekEndpoints
         );
     }
 
-    private static async Task<Results<Ok<WeekView>, NotFound>> Get(
-        string weekId,
-        WeekDesk desk,
-        CancellationToken stop
-    ) =>
-        await desk.RowAsync(weekId, stop) is { } row
-            ? TypedResults.Ok(await desk.ViewAsync(row, stop))
-            : TypedResults.NotFound();
+    private static async Task<Ok<WeekView>> Get(string weekId, WeekDesk desk, CancellationToken stop)
+    {
+        var row = await desk.RowAsync(weekId, stop);
+        return TypedResults.Ok(await desk.ViewAsync(row, stop));
+    }
 
-    private static async Task<Results<Ok<Sliders>, NotFound>> GetSliders(
+    private static async Task<Ok<Sliders>> GetSliders(
         string weekId,
         HttpContext http,
         WeekDesk desk,
         CancellationToken stop
-    ) =>
-        await desk.RowAsync(weekId, stop) is { } row
-            ? TypedResults.Ok(Edition.Tell(http, row.Sliders))
-            : TypedResults.NotFound();
+    )
+    {
+        var row = await desk.RowAsync(weekId, stop);
+        return TypedResults.Ok(Edition.Tell(http, row.Sliders));
+    }
 
-    private static async Task<Results<Ok<WeekView>, NotFound, ProblemHttpResult>> Slide(
+    private static async Task<Results<Ok<WeekView>, ProblemHttpResult>> Slide(
         string weekId,
         Sliders sliders,
         HttpContext http,
@@ -159,10 +154,7 @@ public static class WeekEndpoints
         CancellationToken stop
     )
     {
-        if (await desk.RowAsync(weekId, stop) is not { } row)
-        {
-            return TypedResults.NotFound();
-        }
+        var row = await desk.RowAsync(weekId, stop);
 
         if (Edition.Against(http, row.Sliders) is { } stale)
         {
@@ -173,16 +165,17 @@ public static class WeekEndpoints
         return TypedResults.Ok(await desk.SavedViewAsync(row, stop));
     }
 
-    private static async Task<Results<Ok<IReadOnlyList<MaterialLineView>>, NotFound>> Materials(
+    private static async Task<Ok<IReadOnlyList<MaterialLineView>>> Materials(
         string weekId,
         WeekDesk desk,
         CancellationToken stop
-    ) =>
-        await desk.PlanAsync(weekId, stop) is { } plan
-            ? TypedResults.Ok(WeekReading.Materials(plan))
-            : TypedResults.NotFound();
+    )
+    {
+        var plan = await desk.PlanAsync(weekId, stop);
+        return TypedResults.Ok(WeekReading.Materials(plan));
+    }
 
-    private static async Task<Results<Ok<BenchView>, NotFound>> Bench(
+    private static async Task<Ok<BenchView>> Bench(
         string weekId,
         int day,
         string blockId,
@@ -192,9 +185,9 @@ public static class WeekEndpoints
     ) =>
         await desk.PlanAsync(weekId, stop) is { } plan && plan.SlotOf(day, blockId, offer) is { } slot
             ? TypedResults.Ok(WeekReading.Bench(plan, slot))
-            : TypedResults.NotFound();
+            : throw new NotHereException(NotHere.Place);
 
-    private static async Task<Results<Ok<WeekView>, NotFound, ProblemHttpResult>> Put(
+    private static async Task<Results<Ok<WeekView>, ProblemHttpResult>> Put(
         string weekId,
         int day,
         string blockId,
@@ -204,15 +197,9 @@ public static class WeekEndpoints
         CancellationToken stop
     )
     {
-        if (
-            await desk.RowAsync(weekId, stop) is not { } row
-            || await desk.PlanAsync(row, stop) is var plan && plan.SlotOf(day, blockId, offer) is null
-        )
-        {
-            return TypedResults.NotFound();
-        }
-
-        var slot = plan.SlotOf(day, blockId, offer)!.Value;
+        var row = await desk.RowAsync(weekId, stop);
+        var plan = await desk.PlanAsync(row, stop);
+        var slot = plan.SlotOf(day, blockId, offer).Found(NotHere.Place);
         if (plan.UseFor(slot, body.IdeaId) is not { } use)
         {
             return Problems.Rule(
@@ -245,7 +232,7 @@ public static class WeekEndpoints
         return TypedResults.Ok(await desk.ViewAsync(row, stop));
     }
 
-    private static async Task<Results<Ok<WeekView>, NotFound>> Clear(
+    private static async Task<Ok<WeekView>> Clear(
         string weekId,
         int day,
         string blockId,
@@ -254,16 +241,17 @@ public static class WeekEndpoints
         CancellationToken stop
     )
     {
-        if (await desk.RowAsync(weekId, stop) is not { } row || At(row, day, blockId, offer) is null)
+        var row = await desk.RowAsync(weekId, stop);
+        if (At(row, day, blockId, offer) is null)
         {
-            return TypedResults.NotFound();
+            throw new NotHereException(NotHere.Place);
         }
 
         await desk.ChangeAsync(row, $"Take out an idea", [.. Without(row, day, blockId, offer)], stop);
         return TypedResults.Ok(await desk.ViewAsync(row, stop));
     }
 
-    private static async Task<Results<Ok<WeekView>, NotFound>> Lock(
+    private static async Task<Ok<WeekView>> Lock(
         string weekId,
         int day,
         string blockId,
@@ -273,10 +261,8 @@ public static class WeekEndpoints
         CancellationToken stop
     )
     {
-        if (await desk.RowAsync(weekId, stop) is not { } row || At(row, day, blockId, offer) is not { } here)
-        {
-            return TypedResults.NotFound();
-        }
+        var row = await desk.RowAsync(weekId, stop);
+        var here = At(row, day, blockId, offer).Found(NotHere.Place);
 
         await desk.ChangeAsync(
             row,
@@ -287,7 +273,7 @@ public static class WeekEndpoints
         return TypedResults.Ok(await desk.ViewAsync(row, stop));
     }
 
-    private static async Task<Results<Ok<WeekView>, NotFound, ProblemHttpResult>> Move(
+    private static async Task<Results<Ok<WeekView>, ProblemHttpResult>> Move(
         string weekId,
         int day,
         string blockId,
@@ -297,10 +283,8 @@ public static class WeekEndpoints
         CancellationToken stop
     )
     {
-        if (await desk.RowAsync(weekId, stop) is not { } row || At(row, day, blockId, offer) is not { } here)
-        {
-            return TypedResults.NotFound();
-        }
+        var row = await desk.RowAsync(weekId, stop);
+        var here = At(row, day, blockId, offer).Found(NotHere.Place);
 
         var there = At(row, to.Day, to.BlockId, to.Offer);
         Placement[] moved =
@@ -328,25 +312,31 @@ public static class WeekEndpoints
         return TypedResults.Ok(await desk.ViewAsync(row, stop));
     }
 
-    private static async Task<Results<Ok<WeekView>, NotFound, ProblemHttpResult>> Undo(
+    private static async Task<Results<Ok<WeekView>, ProblemHttpResult>> Undo(
         string weekId,
         WeekDesk desk,
         CancellationToken stop
-    ) =>
-        await desk.RowAsync(weekId, stop) is not { } row ? TypedResults.NotFound()
-        : await desk.UndoAsync(row, stop) ? TypedResults.Ok(await desk.ViewAsync(row, stop))
-        : Problems.Rule($"Nothing to undo", $"This week has no change before this.");
+    )
+    {
+        var row = await desk.RowAsync(weekId, stop);
+        return await desk.UndoAsync(row, stop)
+            ? TypedResults.Ok(await desk.ViewAsync(row, stop))
+            : Problems.Rule($"Nothing to undo", $"This week has no change before this.");
+    }
 
-    private static async Task<Results<Ok<WeekView>, NotFound, ProblemHttpResult>> Redo(
+    private static async Task<Results<Ok<WeekView>, ProblemHttpResult>> Redo(
         string weekId,
         WeekDesk desk,
         CancellationToken stop
-    ) =>
-        await desk.RowAsync(weekId, stop) is not { } row ? TypedResults.NotFound()
-        : await desk.RedoAsync(row, stop) ? TypedResults.Ok(await desk.ViewAsync(row, stop))
-        : Problems.Rule($"Nothing to redo", $"Nothing was undone after this.");
+    )
+    {
+        var row = await desk.RowAsync(weekId, stop);
+        return await desk.RedoAsync(row, stop)
+            ? TypedResults.Ok(await desk.ViewAsync(row, stop))
+            : Problems.Rule($"Nothing to redo", $"Nothing was undone after this.");
+    }
 
-    private static async Task<Results<Accepted, NotFound, ProblemHttpResult>> Compose(
+    private static async Task<Results<Accepted, ProblemHttpResult>> Compose(
         string weekId,
         WeekDesk desk,
         WeekProblems problems,
@@ -355,10 +345,7 @@ public static class WeekEndpoints
         CancellationToken stop
     )
     {
-        if (await desk.RowAsync(weekId, stop) is not { } row)
-        {
-            return TypedResults.NotFound();
-        }
+        var row = await desk.RowAsync(weekId, stop);
 
         var (_, impossible) = await problems.OfAsync(row, db, stop);
         if (impossible.Count > 0)
@@ -374,21 +361,18 @@ public static class WeekEndpoints
         return TypedResults.Accepted($"/api/weeks/{weekId}/composition");
     }
 
-    private static Results<ServerSentEventsResult<ComposeNews>, NotFound> Listen(
+    private static ServerSentEventsResult<ComposeNews> Listen(
         string weekId,
         Compositions compositions,
         CancellationToken stop
     ) =>
         compositions.Of(weekId) is { } composition
             ? TypedResults.ServerSentEvents(composition.Listen(stop), "compose")
-            : TypedResults.NotFound();
+            : throw new NotHereException(NotHere.Place);
 
-    private static Results<NoContent, NotFound> StopComposing(string weekId, Compositions compositions)
+    private static NoContent StopComposing(string weekId, Compositions compositions)
     {
-        if (compositions.Of(weekId) is not { } composition)
-        {
-            return TypedResults.NotFound();
-        }
+        var composition = compositions.Of(weekId).Found(NotHere.Composition);
 
         composition.GoodEnough();
         return TypedResults.NoContent();

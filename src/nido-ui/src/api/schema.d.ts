@@ -6848,8 +6848,8 @@ export interface operations {
         };
         requestBody?: never;
         responses: {
-            /** @description Not Found */
-            404: {
+            /** @description OK */
+            200: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -6935,13 +6935,6 @@ export interface operations {
                     "application/json": components["schemas"]["MayGoWrongView"];
                 };
             };
-            /** @description Not Found */
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content?: never;
-            };
         };
     };
     getFocus: {
@@ -6964,13 +6957,6 @@ export interface operations {
                     "application/json": components["schemas"]["FocusBody"];
                 };
             };
-            /** @description Not Found */
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content?: never;
-            };
         };
     };
     setFocus: {
@@ -6990,13 +6976,6 @@ export interface operations {
         responses: {
             /** @description No Content */
             204: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content?: never;
-            };
-            /** @description Not Found */
-            404: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -7046,13 +7025,6 @@ export interface operations {
                     "application/json": components["schemas"]["WeekName"];
                 };
             };
-            /** @description Not Found */
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content?: never;
-            };
         };
     };
     unitSchema: {
@@ -7092,13 +7064,6 @@ export interface operations {
                 content: {
                     "application/json": components["schemas"]["PrepView"];
                 };
-            };
-            /** @description Not Found */
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content?: never;
             };
         };
     };
@@ -7176,13 +7141,6 @@ export interface operations {
                     "application/json": components["schemas"]["TodayView"];
                 };
             };
-            /** @description Not Found */
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content?: never;
-            };
         };
     };
     markShown: {
@@ -7202,13 +7160,6 @@ export interface operations {
         responses: {
             /** @description No Content */
             204: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content?: never;
-            };
-            /** @description Not Found */
-            404: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -7275,13 +7226,6 @@ export interface operations {
                 content: {
                     "application/json": components["schemas"]["JournalOverride"][];
                 };
-            };
-            /** @description Not Found */
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content?: never;
             };
         };
     };
@@ -7356,8 +7300,8 @@ export interface operations {
         };
         requestBody?: never;
         responses: {
-            /** @description Not Found */
-            404: {
+            /** @description OK */
+            200: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -7378,13 +7322,6 @@ export interface operations {
         responses: {
             /** @description No Content */
             204: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content?: never;
-            };
-            /** @description Not Found */
-            404: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -7435,13 +7372,6 @@ export interface operations {
                 content: {
                     "application/json": components["schemas"]["BackupFile"];
                 };
-            };
-            /** @description Not Found */
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content?: never;
             };
         };
     };
@@ -7503,13 +7433,6 @@ export interface operations {
                 };
                 content?: never;
             };
-            /** @description Not Found */
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content?: never;
-            };
         };
     };
     erase: {
@@ -7531,13 +7454,6 @@ export interface operations {
                 content: {
                     "application/json": components["schemas"]["ErasedView"];
                 };
-            };
-            /** @description Not Found */
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content?: never;
             };
         };
     };
@@ -7645,13 +7561,6 @@ export interface operations {
                     "application/json": components["schemas"]["ChildrenGroup"];
                 };
             };
-            /** @description Not Found */
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content?: never;
-            };
         };
     };
     changeGroup: {
@@ -7677,13 +7586,6 @@ export interface operations {
                 content: {
                     "application/json": components["schemas"]["ChildrenGroup"];
                 };
-            };
-            /** @description Not Found */
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content?: never;
             };
             /** @description Precondition Failed */
             412: {
@@ -7723,13 +7625,6 @@ export interface operations {
                 };
                 content?: never;
             };
-            /** @description Not Found */
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content?: never;
-            };
         };
     };
     getChild: {
@@ -7752,13 +7647,6 @@ export interface operations {
                 content: {
                     "application/json": components["schemas"]["Child"];
                 };
-            };
-            /** @description Not Found */
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content?: never;
             };
         };
     };
@@ -7786,13 +7674,6 @@ export interface operations {
                 content: {
                     "application/json": components["schemas"]["ChildrenGroup"];
                 };
-            };
-            /** @description Not Found */
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content?: never;
             };
             /** @description Precondition Failed */
             412: {
@@ -7833,13 +7714,6 @@ export interface operations {
                 };
                 content?: never;
             };
-            /** @description Not Found */
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content?: never;
-            };
         };
     };
     addAdult: {
@@ -7866,13 +7740,6 @@ export interface operations {
                     "application/json": components["schemas"]["ChildrenGroup"];
                 };
             };
-            /** @description Not Found */
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content?: never;
-            };
         };
     };
     getSteps: {
@@ -7896,13 +7763,6 @@ export interface operations {
                 content: {
                     "application/json": components["schemas"]["StepsView"];
                 };
-            };
-            /** @description Not Found */
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content?: never;
             };
         };
     };
@@ -7930,13 +7790,6 @@ export interface operations {
                     "application/json": components["schemas"]["ChildrenGroup"];
                 };
             };
-            /** @description Not Found */
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content?: never;
-            };
         };
     };
     readChildrenTable: {
@@ -7963,13 +7816,6 @@ export interface operations {
                     "application/json": components["schemas"]["ListReadingOfChild"];
                 };
             };
-            /** @description Not Found */
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content?: never;
-            };
         };
     };
     childrenCsv: {
@@ -7983,8 +7829,8 @@ export interface operations {
         };
         requestBody?: never;
         responses: {
-            /** @description Not Found */
-            404: {
+            /** @description OK */
+            200: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -8016,13 +7862,6 @@ export interface operations {
                     "application/json": number[];
                 };
             };
-            /** @description Not Found */
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content?: never;
-            };
         };
     };
     takeObservationBack: {
@@ -8039,13 +7878,6 @@ export interface operations {
         responses: {
             /** @description No Content */
             204: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content?: never;
-            };
-            /** @description Not Found */
-            404: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -8077,13 +7909,6 @@ export interface operations {
                     "application/json": components["schemas"]["EvidenceView"];
                 };
             };
-            /** @description Not Found */
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content?: never;
-            };
         };
     };
     getChosenStep: {
@@ -8108,13 +7933,6 @@ export interface operations {
                     "application/json": components["schemas"]["ChosenView"];
                 };
             };
-            /** @description Not Found */
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content?: never;
-            };
         };
     };
     chooseStep: {
@@ -8136,13 +7954,6 @@ export interface operations {
         responses: {
             /** @description No Content */
             204: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content?: never;
-            };
-            /** @description Not Found */
-            404: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -8188,13 +7999,6 @@ export interface operations {
                 };
                 content?: never;
             };
-            /** @description Not Found */
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content?: never;
-            };
         };
     };
     getObjective: {
@@ -8219,13 +8023,6 @@ export interface operations {
                     "application/json": components["schemas"]["ObjectiveView"];
                 };
             };
-            /** @description Not Found */
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content?: never;
-            };
         };
     };
     setObjective: {
@@ -8247,13 +8044,6 @@ export interface operations {
         responses: {
             /** @description No Content */
             204: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content?: never;
-            };
-            /** @description Not Found */
-            404: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -8299,13 +8089,6 @@ export interface operations {
                 };
                 content?: never;
             };
-            /** @description Not Found */
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content?: never;
-            };
         };
     };
     getJournal: {
@@ -8327,13 +8110,6 @@ export interface operations {
                 content: {
                     "application/json": components["schemas"]["ChildInJournal"][];
                 };
-            };
-            /** @description Not Found */
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content?: never;
             };
         };
     };
@@ -8360,13 +8136,6 @@ export interface operations {
                 content: {
                     "application/json": components["schemas"]["ChildJournal"];
                 };
-            };
-            /** @description Not Found */
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content?: never;
             };
         };
     };
@@ -8403,13 +8172,6 @@ export interface operations {
                     "application/problem+json": components["schemas"]["ProblemDetails"];
                 };
             };
-            /** @description Not Found */
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content?: never;
-            };
         };
     };
     getRota: {
@@ -8433,13 +8195,6 @@ export interface operations {
                 content: {
                     "application/json": components["schemas"]["RotaView"];
                 };
-            };
-            /** @description Not Found */
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content?: never;
             };
         };
     };
@@ -8468,13 +8223,6 @@ export interface operations {
                 content: {
                     "application/json": components["schemas"]["RotaView"];
                 };
-            };
-            /** @description Not Found */
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content?: never;
             };
             /** @description Precondition Failed */
             412: {
@@ -8511,13 +8259,6 @@ export interface operations {
         responses: {
             /** @description No Content */
             204: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content?: never;
-            };
-            /** @description Not Found */
-            404: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -8570,13 +8311,6 @@ export interface operations {
                     "application/json": components["schemas"]["MaterialView"];
                 };
             };
-            /** @description Not Found */
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content?: never;
-            };
         };
     };
     carries: {
@@ -8602,13 +8336,6 @@ export interface operations {
                     "application/json": components["schemas"]["CarriedView"][];
                 };
             };
-            /** @description Not Found */
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content?: never;
-            };
         };
     };
     addMovement: {
@@ -8628,13 +8355,6 @@ export interface operations {
         responses: {
             /** @description No Content */
             204: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content?: never;
-            };
-            /** @description Not Found */
-            404: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -8728,13 +8448,6 @@ export interface operations {
                     "application/json": components["schemas"]["SharingView"];
                 };
             };
-            /** @description Not Found */
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content?: never;
-            };
         };
     };
     shareOut: {
@@ -8756,13 +8469,6 @@ export interface operations {
                 content: {
                     "application/json": components["schemas"]["WeekView"];
                 };
-            };
-            /** @description Not Found */
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content?: never;
             };
         };
     };
@@ -8789,13 +8495,6 @@ export interface operations {
                 content: {
                     "application/json": components["schemas"]["WeekView"];
                 };
-            };
-            /** @description Not Found */
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content?: never;
             };
         };
     };
@@ -8863,13 +8562,6 @@ export interface operations {
                     "application/json": components["schemas"]["WeekView"];
                 };
             };
-            /** @description Not Found */
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content?: never;
-            };
         };
     };
     removeWeek: {
@@ -8885,13 +8577,6 @@ export interface operations {
         responses: {
             /** @description No Content */
             204: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content?: never;
-            };
-            /** @description Not Found */
-            404: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -8919,13 +8604,6 @@ export interface operations {
                     "application/json": components["schemas"]["Sliders"];
                 };
             };
-            /** @description Not Found */
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content?: never;
-            };
         };
     };
     setSliders: {
@@ -8951,13 +8629,6 @@ export interface operations {
                 content: {
                     "application/json": components["schemas"]["WeekView"];
                 };
-            };
-            /** @description Not Found */
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content?: never;
             };
             /** @description Precondition Failed */
             412: {
@@ -8999,13 +8670,6 @@ export interface operations {
                     "application/json": components["schemas"]["MaterialLineView"][];
                 };
             };
-            /** @description Not Found */
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content?: never;
-            };
         };
     };
     getBench: {
@@ -9030,13 +8694,6 @@ export interface operations {
                 content: {
                     "application/json": components["schemas"]["BenchView"];
                 };
-            };
-            /** @description Not Found */
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content?: never;
             };
         };
     };
@@ -9067,13 +8724,6 @@ export interface operations {
                     "application/json": components["schemas"]["WeekView"];
                 };
             };
-            /** @description Not Found */
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content?: never;
-            };
         };
     };
     removeIdea: {
@@ -9098,13 +8748,6 @@ export interface operations {
                 content: {
                     "application/json": components["schemas"]["WeekView"];
                 };
-            };
-            /** @description Not Found */
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content?: never;
             };
         };
     };
@@ -9135,13 +8778,6 @@ export interface operations {
                     "application/json": components["schemas"]["WeekView"];
                 };
             };
-            /** @description Not Found */
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content?: never;
-            };
         };
     };
     moveIdea: {
@@ -9171,13 +8807,6 @@ export interface operations {
                     "application/json": components["schemas"]["WeekView"];
                 };
             };
-            /** @description Not Found */
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content?: never;
-            };
         };
     };
     undo: {
@@ -9199,13 +8828,6 @@ export interface operations {
                 content: {
                     "application/json": components["schemas"]["WeekView"];
                 };
-            };
-            /** @description Not Found */
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content?: never;
             };
         };
     };
@@ -9229,13 +8851,6 @@ export interface operations {
                     "application/json": components["schemas"]["WeekView"];
                 };
             };
-            /** @description Not Found */
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content?: never;
-            };
         };
     };
     compose: {
@@ -9256,13 +8871,6 @@ export interface operations {
                 };
                 content?: never;
             };
-            /** @description Not Found */
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content?: never;
-            };
         };
     };
     stopComposing: {
@@ -9278,13 +8886,6 @@ export interface operations {
         responses: {
             /** @description No Content */
             204: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content?: never;
-            };
-            /** @description Not Found */
-            404: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -9316,13 +8917,6 @@ export interface operations {
                     "application/json": components["schemas"]["ReplanView"];
                 };
             };
-            /** @description Not Found */
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content?: never;
-            };
         };
     };
     noLonger: {
@@ -9345,13 +8939,6 @@ export interface operations {
                 content: {
                     "application/json": components["schemas"]["ReplanView"];
                 };
-            };
-            /** @description Not Found */
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content?: never;
             };
         };
     };
@@ -9379,13 +8966,6 @@ export interface operations {
                     "application/json": components["schemas"]["BeforeAfter"];
                 };
             };
-            /** @description Not Found */
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content?: never;
-            };
         };
     };
     takeSliders: {
@@ -9412,13 +8992,6 @@ export interface operations {
                     "application/json": components["schemas"]["WeekView"];
                 };
             };
-            /** @description Not Found */
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content?: never;
-            };
         };
     };
     getTerm: {
@@ -9440,13 +9013,6 @@ export interface operations {
                 content: {
                     "application/json": components["schemas"]["TermWeek"][];
                 };
-            };
-            /** @description Not Found */
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content?: never;
             };
         };
     };
@@ -9474,13 +9040,6 @@ export interface operations {
                     "application/json": components["schemas"]["TermWeek"][];
                 };
             };
-            /** @description Not Found */
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content?: never;
-            };
         };
     };
     suggestLetters: {
@@ -9507,13 +9066,6 @@ export interface operations {
                     "application/json": components["schemas"]["TermWeek"][];
                 };
             };
-            /** @description Not Found */
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content?: never;
-            };
         };
     };
     planPdf: {
@@ -9530,8 +9082,8 @@ export interface operations {
         };
         requestBody?: never;
         responses: {
-            /** @description Not Found */
-            404: {
+            /** @description OK */
+            200: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -9552,8 +9104,8 @@ export interface operations {
         };
         requestBody?: never;
         responses: {
-            /** @description Not Found */
-            404: {
+            /** @description OK */
+            200: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -9572,8 +9124,8 @@ export interface operations {
         };
         requestBody?: never;
         responses: {
-            /** @description Not Found */
-            404: {
+            /** @description OK */
+            200: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -9592,8 +9144,8 @@ export interface operations {
         };
         requestBody?: never;
         responses: {
-            /** @description Not Found */
-            404: {
+            /** @description OK */
+            200: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -9612,8 +9164,8 @@ export interface operations {
         };
         requestBody?: never;
         responses: {
-            /** @description Not Found */
-            404: {
+            /** @description OK */
+            200: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -9665,13 +9217,6 @@ export interface operations {
                     "application/json": components["schemas"]["IdeaName"][];
                 };
             };
-            /** @description Not Found */
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content?: never;
-            };
         };
     };
     listUnsuitedIdeas: {
@@ -9694,13 +9239,6 @@ export interface operations {
                     "application/json": components["schemas"]["UnsuitedIdea"][];
                 };
             };
-            /** @description Not Found */
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content?: never;
-            };
         };
     };
     listKeptOutIdeas: {
@@ -9722,13 +9260,6 @@ export interface operations {
                 content: {
                     "application/json": components["schemas"]["KeptOutIdea"][];
                 };
-            };
-            /** @description Not Found */
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content?: never;
             };
         };
     };
@@ -9755,13 +9286,6 @@ export interface operations {
                     "application/json": components["schemas"]["IdeaCard"];
                 };
             };
-            /** @description Not Found */
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content?: never;
-            };
         };
     };
     whyNot: {
@@ -9784,13 +9308,6 @@ export interface operations {
                 content: {
                     "application/json": components["schemas"]["WhyNotView"];
                 };
-            };
-            /** @description Not Found */
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content?: never;
             };
         };
     };
@@ -9858,13 +9375,6 @@ export interface operations {
                     "application/json": components["schemas"]["ThemeForm"];
                 };
             };
-            /** @description Not Found */
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content?: never;
-            };
         };
     };
     changeTheme: {
@@ -9890,13 +9400,6 @@ export interface operations {
                 content: {
                     "application/json": components["schemas"]["ThemeForm"];
                 };
-            };
-            /** @description Not Found */
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content?: never;
             };
             /** @description Precondition Failed */
             412: {
@@ -9931,13 +9434,6 @@ export interface operations {
         responses: {
             /** @description No Content */
             204: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content?: never;
-            };
-            /** @description Not Found */
-            404: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -11093,13 +10589,6 @@ export interface operations {
                     "application/json": components["schemas"]["PaperView"];
                 };
             };
-            /** @description Not Found */
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content?: never;
-            };
         };
     };
     printPaper: {
@@ -11126,13 +10615,6 @@ export interface operations {
                     "application/problem+json": components["schemas"]["ProblemDetails"];
                 };
             };
-            /** @description Not Found */
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content?: never;
-            };
         };
     };
     dayPdf: {
@@ -11149,8 +10631,8 @@ export interface operations {
         };
         requestBody?: never;
         responses: {
-            /** @description Not Found */
-            404: {
+            /** @description OK */
+            200: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -11171,8 +10653,8 @@ export interface operations {
         };
         requestBody?: never;
         responses: {
-            /** @description Not Found */
-            404: {
+            /** @description OK */
+            200: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -11200,13 +10682,6 @@ export interface operations {
                     "application/json": components["schemas"]["SafetyView"];
                 };
             };
-            /** @description Not Found */
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content?: never;
-            };
         };
     };
     getSigns: {
@@ -11229,13 +10704,6 @@ export interface operations {
                     "application/json": components["schemas"]["SignView"][];
                 };
             };
-            /** @description Not Found */
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content?: never;
-            };
         };
     };
     signsPdf: {
@@ -11249,8 +10717,8 @@ export interface operations {
         };
         requestBody?: never;
         responses: {
-            /** @description Not Found */
-            404: {
+            /** @description OK */
+            200: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -11282,13 +10750,6 @@ export interface operations {
                     "application/json": components["schemas"]["CautionView"][];
                 };
             };
-            /** @description Not Found */
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content?: never;
-            };
         };
     };
     liftRule: {
@@ -11315,13 +10776,6 @@ export interface operations {
                     "application/json": components["schemas"]["WeekView"];
                 };
             };
-            /** @description Not Found */
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content?: never;
-            };
         };
     };
     putRuleBack: {
@@ -11344,13 +10798,6 @@ export interface operations {
                 content: {
                     "application/json": components["schemas"]["WeekView"];
                 };
-            };
-            /** @description Not Found */
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content?: never;
             };
         };
     };
