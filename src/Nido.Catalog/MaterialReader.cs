@@ -23,39 +23,36 @@ internal static class MaterialReader
     /// <summary>The material of a file.</summary>
     public static Material Read(ContentFile f, IReadOnlyCollection<PairTable> tables, AllergenBook book)
     {
-        var body = BodyReader.Read(f);
         var pack = f.Map("pack");
         var colours = pack.Map("colours");
-        var material = new Material(
-            f.Text("id"),
-            f.Text("name"),
-            f.Text("shelf"),
-            f.Choice<MaterialUnit>("unit"),
-            body.Shape,
-            body.Length,
-            body.Width,
-            body.Height,
-            f.Number("hole"),
-            f.Number("opening"),
-            f.Number("mass"),
-            f.Number("density"),
-            f.Texts("tags", MaterialTags.All, least: 1).ToHashSet(),
-            f.Texts("colours"),
-            Allergens(f, "contains", book),
-            f.Flag("consumable"),
-            f.Whole("turnaround-minutes", 0, 10_000, 0),
-            pack.Number("size"),
-            f.Has("pack") ? pack.Whole("cents", 0, 100_000) : null,
-            SafetyReader.Parts(f)
-        )
+        var material = new Material(f.Text("id"), f.Text("name"), f.Text("shelf"), f.Choice<MaterialUnit>("unit"))
         {
-            MayContain = Allergens(f, "may-contain", book),
-            Held = Allergens(f, "held", book),
+            Body = BodyReader.Read(f),
+            Tags = f.Texts("tags", MaterialTags.All, least: 1).ToHashSet(),
+            Colours = f.Texts("colours"),
+            Hollow = new(f.Number("hole"), f.Number("opening")),
+            Weight = new(f.Number("mass"), f.Number("density")),
+            Contents = new()
+            {
+                Allergens = Allergens(f, "contains", book),
+                MayContain = Allergens(f, "may-contain", book),
+                Held = Allergens(f, "held", book),
+                Grams = SafetyReader.GramsOf(f),
+            },
+            Keeping = new(
+                f.Flag("consumable"),
+                f.Whole("turnaround-minutes", 0, 10_000, 0),
+                f.Has("keeps-days") ? f.Whole("keeps-days", 0, 365) : null
+            ),
+            Pack = f.Has("pack")
+                ? new(pack.Number("size"), pack.Whole("cents", 0, 100_000))
+                {
+                    Shares = colours.Keys().ToDictionary(c => c, c => (colours.Number(c) ?? 0) / 100),
+                }
+                : null,
+            Parts = SafetyReader.Parts(f),
             Cord = SafetyReader.CordOf(f),
-            Grams = SafetyReader.GramsOf(f),
             Fitting = PairReader.Fitting(f, tables),
-            KeepsDays = f.Has("keeps-days") ? f.Whole("keeps-days", 0, 365) : null,
-            PackShares = colours.Keys().ToDictionary(c => c, c => (colours.Number(c) ?? 0) / 100),
         };
         if (material.PackShares.Count > 0 && Math.Abs(material.PackShares.Values.Sum() - 1) > 0.005)
         {

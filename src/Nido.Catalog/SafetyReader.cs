@@ -151,35 +151,23 @@ internal static class SafetyReader
             return null;
         }
 
-        var body = e.Has("shape") ? BodyReader.Read(e) : new Body(Shape.Box, 100, 80, 60);
         var sold = e.Flag("sold");
-        return new Material(
-            "thing",
-            "The thing",
-            "shelf",
-            e.Choice<MaterialUnit>("unit", MaterialUnit.Piece),
-            body.Shape,
-            body.Length,
-            body.Width,
-            body.Height,
-            null,
-            null,
-            e.Number("mass"),
-            null,
-            e.Texts("tags", MaterialTags.All).ToHashSet(),
-            [],
-            e.Texts("contains"),
-            sold,
-            0,
-            sold ? 1 : null,
-            sold ? 100 : null,
-            Parts(e)
-        )
+        return new Material("thing", "The thing", "shelf", e.Choice<MaterialUnit>("unit", MaterialUnit.Piece))
         {
-            MayContain = e.Texts("may-contain"),
-            Held = e.Texts("held"),
+            Body = e.Has("shape") ? BodyReader.Read(e) : new Body(Shape.Box, 100, 80, 60),
+            Tags = e.Texts("tags", MaterialTags.All).ToHashSet(),
+            Weight = new(e.Number("mass"), null),
+            Contents = new()
+            {
+                Allergens = e.Texts("contains"),
+                MayContain = e.Texts("may-contain"),
+                Held = e.Texts("held"),
+                Grams = GramsOf(e),
+            },
+            Keeping = new(sold),
+            Pack = sold ? new(1, 100) : null,
+            Parts = Parts(e),
             Cord = CordOf(e),
-            Grams = GramsOf(e),
         };
     }
 

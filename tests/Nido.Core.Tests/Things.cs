@@ -27,28 +27,16 @@ internal static class Things
         string colours = "",
         string allergens = ""
     ) =>
-        new(
-            id,
-            id,
-            "Shelf",
-            MaterialUnit.Piece,
-            shape,
-            length,
-            width,
-            height,
-            hole,
-            opening,
-            null,
-            null,
-            Split(tags).ToHashSet(),
-            Split(colours),
-            Split(allergens),
-            consumable,
-            0,
-            pack,
-            cents,
-            []
-        );
+        new(id, id, "Shelf", MaterialUnit.Piece)
+        {
+            Body = new(shape, length, width, height),
+            Tags = Split(tags).ToHashSet(),
+            Colours = Split(colours),
+            Hollow = new(hole, opening),
+            Contents = new() { Allergens = Split(allergens) },
+            Keeping = new(consumable),
+            Pack = pack is null && cents is null ? null : new(pack, cents),
+        };
 
     public static Material Ball(double diameter) => Thing("ball", Shape.Sphere, 0, diameter, 0, tags: "soft rolls");
 

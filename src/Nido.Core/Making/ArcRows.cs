@@ -37,6 +37,23 @@ public static class ArcRows
         IReadOnlyList<Said> Trace
     );
 
+    /// <summary>How it is asked for.</summary>
+    public static Calculator<Ask, Answer> Offer { get; } =
+        new("arc-rows", 0, Of, "perChild", "total")
+        {
+            Fields =
+            [
+                AskField.Length("outerRadius", 110),
+                AskField.LengthOrNone("rowPitch", 15),
+                AskField.Count("rows", 4, 1, 30),
+                AskField.Length("pieceSize", 14),
+                AskField.LengthOrNone("gap", 2),
+                AskField.Count("children", 14, 1, 1000),
+                AskField.Spare(),
+                AskField.Flag("samplePerRow"),
+            ],
+        };
+
     /// <summary>Counts the rows.</summary>
     public static Answer Of(Ask ask)
     {

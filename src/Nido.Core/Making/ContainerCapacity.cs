@@ -20,6 +20,21 @@ public static class ContainerCapacity
     /// <param name="Trace">In words.</param>
     public sealed record Answer(int Fewest, int Most, IReadOnlyList<Said> Trace);
 
+    /// <summary>How it is asked for.</summary>
+    public static Calculator<Ask, Answer> Offer { get; } =
+        new("container-capacity", 26, Of, "fewest", "most")
+        {
+            Fields =
+            [
+                AskField.Number("volume", 500, 0.001, 1_000_000, "mL"),
+                AskField.Choice("piece.shape", "sphere", "sphere", "box", "rod", "disc"),
+                AskField.Length("piece.diameter", 20),
+                AskField.Length("piece.length", 60),
+                AskField.Length("piece.width", 40),
+                AskField.Length("piece.height", 30),
+            ],
+        };
+
     /// <summary>Divides the container by the piece.</summary>
     public static Answer Of(Ask ask)
     {

@@ -27,6 +27,22 @@ public static class CoverArea
     /// <param name="Trace">In words.</param>
     public sealed record Answer(int Fewest, int Most, IReadOnlyList<Said> Trace);
 
+    /// <summary>How it is asked for.</summary>
+    public static Calculator<Ask, Answer> Offer { get; } =
+        new("cover-area", 25, Of, "fewest", "most")
+        {
+            Fields =
+            [
+                AskField.Length("width", 200),
+                AskField.Length("height", 100),
+                AskField.Choice("piece.shape", "sphere", "sphere", "box", "rod", "disc"),
+                AskField.Length("piece.diameter", 20),
+                AskField.Length("piece.length", 60),
+                AskField.Length("piece.width", 40),
+                AskField.Length("piece.height", 30),
+            ],
+        };
+
     /// <summary>Divides the patch by the piece.</summary>
     public static Answer Of(Ask ask)
     {

@@ -22,6 +22,19 @@ public static class DirectionStrips
         IReadOnlyList<Said> Trace
     );
 
+    /// <summary>How it is asked for.</summary>
+    public static Calculator<Ask, Answer> Offer { get; } =
+        new("direction-strips", 18, Of, "pieces")
+        {
+            Fields =
+            [
+                AskField.Count("length", 4, 1, 20),
+                AskField.Number("strips", 6),
+                new("directions", AskKind.Words, "up, right, down, left"),
+                AskField.Number("seed", 1),
+            ],
+        };
+
     /// <summary>Draws the strips.</summary>
     public static Answer Of(Ask ask)
     {

@@ -44,6 +44,23 @@ public static class Dots
         IReadOnlyList<Said> Trace
     );
 
+    /// <summary>How it is asked for.</summary>
+    public static Calculator<Ask, Answer> Offer { get; } =
+        new("dots", 11, Of, "perSet", "total", "fits")
+        {
+            Fields =
+            [
+                new("numerals", AskKind.Numbers, "1, 2, 3, 4, 5, 6, 7, 8"),
+                AskField.Length("holeDiameter", 6, most: 200),
+                AskField.Length("cardWidth", 90, most: 2000),
+                AskField.Length("cardHeight", 60, most: 2000),
+                AskField.LengthOrNone("margin", 6),
+                AskField.LengthOrNone("gap", 3),
+                AskField.Length("punchReach", most: 2000),
+                AskField.Count("sets", 4, 1, 1000),
+            ],
+        };
+
     /// <summary>Lays out the dots.</summary>
     public static Answer Of(Ask ask)
     {

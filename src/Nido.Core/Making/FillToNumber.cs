@@ -15,6 +15,18 @@ public static class FillToNumber
     /// <param name="Trace">In words.</param>
     public sealed record Answer(int PerChild, int Total, IReadOnlyList<Said> Trace);
 
+    /// <summary>How it is asked for.</summary>
+    public static Calculator<Ask, Answer> Offer { get; } =
+        new("fill-to-number", 1, Of, "perChild", "total")
+        {
+            Fields =
+            [
+                new("labels", AskKind.Numbers, "1, 2, 3, 4, 5, 6"),
+                AskField.Count("children", 14, 1, 1000),
+                AskField.Spare(),
+            ],
+        };
+
     /// <summary>Adds up the labels.</summary>
     public static Answer Of(Ask ask)
     {

@@ -41,6 +41,25 @@ public static class FitsThrough
     /// <param name="Trace">In words.</param>
     public sealed record Answer(bool Passes, double Clearance, string Turn, IReadOnlyList<Said> Trace);
 
+    /// <summary>How it is asked for.</summary>
+    public static Calculator<Ask, Answer> Offer { get; } =
+        new("fits-through", 19, Of, "passes", "clearance", "turn")
+        {
+            Fields =
+            [
+                AskField.Choice("piece.shape", "sphere", "sphere", "box", "rod", "disc"),
+                AskField.Length("piece.diameter", 20),
+                AskField.Length("piece.length", 60),
+                AskField.Length("piece.width", 40),
+                AskField.Length("piece.height", 30),
+                AskField.Flag("piece.soft"),
+                AskField.Choice("opening.shape", "round", "round", "slot"),
+                AskField.Length("opening.diameter", 25),
+                AskField.Length("opening.width", 40),
+                AskField.Length("opening.height", 10),
+            ],
+        };
+
     /// <summary>Tries every straight turn.</summary>
     public static Answer Of(Ask ask)
     {

@@ -62,6 +62,34 @@ public static class Frame
         IReadOnlyList<Said> Trace
     );
 
+    /// <summary>How it is asked for.</summary>
+    public static Calculator<Ask, Answer> Offer { get; } =
+        new("frame", 8, Of, "joints", "sticks", "bracesToStandStill", "straws", "tipAngleDeg")
+        {
+            Fields =
+            [
+                AskField.Choice(
+                    "shape",
+                    "house",
+                    "cube",
+                    "house",
+                    "tower",
+                    "square",
+                    "triangle",
+                    "tetrahedron",
+                    "square-pyramid",
+                    "triangular-prism",
+                    "octahedron",
+                    "icosahedron"
+                ),
+                AskField.Count("storeys", 1, 1, 20),
+                AskField.Count("count", 5, 1, 500),
+                AskField.Length("stickLength", 100, most: 2000),
+                AskField.Length("strawLength", 197, most: 5000),
+                AskField.Count("maxSticksPerJoint", 5, 1, 50),
+            ],
+        };
+
     /// <summary>Counts, braces and tips the frame.</summary>
     public static Answer Of(Ask ask)
     {

@@ -16,6 +16,19 @@ public static class Glue
     /// <param name="Trace">In words.</param>
     public sealed record Answer(double MlEach, double Ml, IReadOnlyList<Said> Trace);
 
+    /// <summary>How it is asked for.</summary>
+    public static Calculator<Ask, Answer> Offer { get; } =
+        new("glue", 23, Of, "mlEach", "ml")
+        {
+            Fields =
+            [
+                AskField.Length("lineLength", 600, most: 100_000),
+                AskField.Length("beadWidth", 4, most: 50),
+                AskField.Count("copies", 14, 1, 10_000),
+                AskField.Spare(),
+            ],
+        };
+
     /// <summary>Works out the volume.</summary>
     public static Answer Of(Ask ask)
     {

@@ -25,6 +25,21 @@ public static class MissingNumbers
     /// <param name="Trace">In words.</param>
     public sealed record Answer(IReadOnlyList<int> Shown, IReadOnlyList<int> Pegs, IReadOnlyList<Said> Trace);
 
+    /// <summary>How it is asked for.</summary>
+    public static Calculator<Ask, Answer> Offer { get; } =
+        new("missing-numbers", 13, Of)
+        {
+            Fields =
+            [
+                AskField.Count("from", 1, 0, 100),
+                AskField.Number("to", 12),
+                AskField.Number("gaps", 4),
+                AskField.Number("seed", 1),
+                AskField.Flag("avoidEnds", true),
+                AskField.Flag("avoidNeighbours", true),
+            ],
+        };
+
     /// <summary>Chooses the gaps, every allowed choice as likely as any other.</summary>
     public static Answer Of(Ask ask)
     {

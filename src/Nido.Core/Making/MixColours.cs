@@ -90,6 +90,17 @@ public static class MixColours
         IReadOnlyList<Said> Trace
     );
 
+    /// <summary>How it is asked for.</summary>
+    public static Calculator<Ask, Answer> Offer { get; } =
+        new("mix-colours", 24, Of)
+        {
+            Fields =
+            [
+                new("have", AskKind.Words, "red, yellow, blue, white"),
+                new("want", AskKind.Words, "green, brown, cream, grey"),
+            ],
+        };
+
     /// <summary>Finds a mix for each colour: what is there as it is, else the mix of fewest paints.</summary>
     public static Answer Of(Ask ask)
     {

@@ -28,6 +28,18 @@ public static class NameSets
         IReadOnlyList<Said> Trace
     );
 
+    /// <summary>How it is asked for.</summary>
+    public static Calculator<Ask, Answer> Offer { get; } =
+        new("name-sets", 2, Of, "pieces")
+        {
+            Fields =
+            [
+                new("names", AskKind.Words, "Anouk, Bao, Ciro, Zoë"),
+                AskField.Choice("case", "title", "title", "upper", "lower"),
+                AskField.Flag("twoSets"),
+            ],
+        };
+
     /// <summary>Takes the names apart, grapheme by grapheme; spaces, hyphens and apostrophes are no pieces.</summary>
     public static Answer Of(Ask ask)
     {

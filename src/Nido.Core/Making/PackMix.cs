@@ -27,6 +27,19 @@ public static class PackMix
         IReadOnlyList<Said> Trace
     );
 
+    /// <summary>How it is asked for.</summary>
+    public static Calculator<Ask, Answer> Offer { get; } =
+        new("pack-mix", 3, Of, "packs", "missingColours")
+        {
+            Fields =
+            [
+                new("needs", AskKind.Amounts, "red 40, cream 25, blue 12"),
+                AskField.Count("packCount", 100, 1, 100_000),
+                new("packShares", AskKind.Amounts, "red 0.3, blue 0.3, cream 0.4"),
+                AskField.Spare(),
+            ],
+        };
+
     /// <summary>Counts the packs. A pack gives ⌊count × share⌋ of a colour for sure.</summary>
     public static Answer Of(Ask ask)
     {

@@ -43,6 +43,22 @@ public static class PatternCards
         IReadOnlyList<Said> Trace
     );
 
+    /// <summary>How it is asked for.</summary>
+    public static Calculator<Ask, Answer> Offer { get; } =
+        new("pattern-cards", 12, Of, "possible")
+        {
+            Fields =
+            [
+                AskField.Choice("kind", "AAB", "AB", "AAB", "ABB", "ABC", "AABB", "ring"),
+                new("colours", AskKind.Words, "red, cream, blue"),
+                AskField.Count("length", 6, 3, 60),
+                new("available", AskKind.Amounts, ""),
+                AskField.Flag("flip"),
+                AskField.Count("maxCards", 8, 1, 200),
+                AskField.Number("seed", 1),
+            ],
+        };
+
     /// <summary>Counts and draws the cards.</summary>
     public static Answer Of(Ask ask)
     {

@@ -43,6 +43,21 @@ public static class PegWheel
     /// <param name="Trace">In words.</param>
     public sealed record Answer(int MostPegs, double SagMm, bool Holds, bool Estimate, IReadOnlyList<Said> Trace);
 
+    /// <summary>How it is asked for.</summary>
+    public static Calculator<Ask, Answer> Offer { get; } =
+        new("peg-wheel", 22, Of, "mostPegs", "sagMm", "holds")
+        {
+            Fields =
+            [
+                AskField.Length("diameter", 200, most: 1000),
+                AskField.Length("thickness", 1.5, most: 50),
+                AskField.Choice("material", "card", "card", "paper", "corrugated", "plastic", "foam", "plywood"),
+                AskField.Number("pegMass", 8, 0.1, 500, "g"),
+                AskField.Count("pegs", 10, 1, 500),
+                AskField.Choice("grip", "centre", "centre", "edge"),
+            ],
+        };
+
     /// <summary>
     /// The part that hangs free bends like a strip clamped where it is held: from the centre half the wheel with half
     /// the pegs at its rim, from the edge the whole wheel with all pegs, on average half way out.

@@ -17,6 +17,18 @@ public static class RadialCuts
     /// <param name="Trace">In words.</param>
     public sealed record Answer(int Sectors, int Cuts, double EdgeArc, bool PatternFits, IReadOnlyList<Said> Trace);
 
+    /// <summary>How it is asked for.</summary>
+    public static Calculator<Ask, Answer> Offer { get; } =
+        new("radial-cuts", 7, Of, "sectors", "cuts", "edgeArc", "patternFits")
+        {
+            Fields =
+            [
+                AskField.Length("diameter", 180),
+                AskField.Count("diameters", 3, 1, 36),
+                new("pattern", AskKind.Words, "red, cream, blue"),
+            ],
+        };
+
     /// <summary>Divides the plate.</summary>
     public static Answer Of(Ask ask)
     {

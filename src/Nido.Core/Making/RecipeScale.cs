@@ -73,6 +73,44 @@ public static class RecipeScale
         IReadOnlyList<Said> Trace
     );
 
+    /// <summary>How it is asked for.</summary>
+    public static Calculator<Ask, Answer> Offer { get; } =
+        new(
+            "recipe-scale",
+            28,
+            (ask, known) => Of(ask, known.Recipes, known.Allergens),
+            "batchYield",
+            "variant",
+            "allergens",
+            "maxRatioError"
+        )
+        {
+            Fields =
+            [
+                AskField.Choice(
+                    "recipe",
+                    "dough-wheat-cooked",
+                    "dough-wheat-cooked",
+                    "dough-wheat-raw",
+                    "dough-cornstarch",
+                    "dough-rice",
+                    "salt-dough",
+                    "salt-dough-cornstarch",
+                    "bubbles",
+                    "paste-wheat",
+                    "paste-cornstarch",
+                    "coloured-rice",
+                    "coloured-salt",
+                    "finger-paint",
+                    "finger-paint-yoghurt"
+                ),
+                AskField.Count("children", 14, 1, 1000),
+                AskField.Number("amountEach", 120, 0.01, 100_000, "g, mL"),
+                AskField.Choice("measures", "metric", "metric", "us"),
+                new("avoid", AskKind.Words, ""),
+            ],
+        };
+
     /// <summary>Scales to the smallest batch from 1 to 1.25 times the need in which every ingredient can be measured to
     /// 5%.</summary>
     /// <param name="ask">What is asked.</param>

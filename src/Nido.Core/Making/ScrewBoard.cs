@@ -70,6 +70,24 @@ public static class ScrewBoard
         IReadOnlyList<Said> Trace
     );
 
+    /// <summary>How it is asked for.</summary>
+    public static Calculator<Ask, Answer> Offer { get; } =
+        new("screw-board", 21, Of, "screws", "protrudes", "driverFits", "preDrillMm")
+        {
+            Fields =
+            [
+                new("letters", AskKind.Text, "P"),
+                AskField.Length("letterHeight", 120, most: 2000),
+                AskField.Rows("shapes", ["shape", "width", "height"], ["house", "120", "120"]),
+                AskField.Length("screwLength", 14, most: 300),
+                AskField.Length("boardThickness", 18, most: 500),
+                AskField.Length("spacing", 25, most: 1000),
+                AskField.Length("screwDiameter", 4, most: 20),
+                AskField.Choice("driver", "cross", "cross", "slot", "square", "hex", "star"),
+                AskField.Choice("head", "cross", "cross", "slot", "square", "hex", "star"),
+            ],
+        };
+
     /// <summary>Sets the screws: at every corner, and between them no farther apart than the spacing.</summary>
     public static Answer Of(Ask ask)
     {

@@ -18,6 +18,18 @@ public static class SessionKits
     /// <param name="Trace">In words.</param>
     public sealed record Answer(IReadOnlyDictionary<string, int> Kits, int Total, int Spare, IReadOnlyList<Said> Trace);
 
+    /// <summary>How it is asked for.</summary>
+    public static Calculator<Ask, Answer> Offer { get; } =
+        new("session-kits", 4, Of, "total", "spare")
+        {
+            Fields =
+            [
+                new("expected", AskKind.Amounts, "under-2 6, twos-and-threes 8, fours 7, fives 3"),
+                AskField.Number("runOut", 5, 0.1, 50, "%"),
+                AskField.Flag("oneKit"),
+            ],
+        };
+
     /// <summary>The smallest number of each kit that runs out with at most that chance, attendance being
     /// Poisson.</summary>
     public static Answer Of(Ask ask)

@@ -47,6 +47,23 @@ public static class SheetYield
         IReadOnlyList<Said> Trace
     );
 
+    /// <summary>How it is asked for.</summary>
+    public static Calculator<Ask, Answer> Offer { get; } =
+        new("sheet-yield", 6, Of, "perSheet", "arrangement", "sheets", "wastePercent")
+        {
+            Fields =
+            [
+                AskField.Length("sheetWidth", 210),
+                AskField.Length("sheetHeight", 297),
+                AskField.Length("pieceWidth", 40),
+                AskField.Length("pieceHeight", 60),
+                AskField.Length("diameter"),
+                AskField.LengthOrNone("margin", 5),
+                AskField.LengthOrNone("gap", 0),
+                AskField.Count("needed", 84, 1, 1_000_000),
+            ],
+        };
+
     /// <summary>Lays the pieces out.</summary>
     public static Answer Of(Ask ask)
     {

@@ -23,6 +23,25 @@ public static class SimilarSet
     /// <summary>What comes out.</summary>
     public sealed record Answer(IReadOnlyList<Pair> Pairs, IReadOnlyList<Said> Trace);
 
+    /// <summary>How it is asked for.</summary>
+    public static Calculator<Ask, Answer> Offer { get; } =
+        new("similar-set", 17, Of)
+        {
+            Fields =
+            [
+                AskField.Rows(
+                    "features",
+                    ["name", "values"],
+                    ["stamp", "red, blue"],
+                    ["flag", "up, down, none"],
+                    ["number", "1, 2, 3"]
+                ),
+                AskField.Number("pairs", 4),
+                AskField.Number("differBy", 1),
+                AskField.Number("seed", 1),
+            ],
+        };
+
     /// <summary>Draws the pairs; no pair twice.</summary>
     public static Answer Of(Ask ask)
     {

@@ -51,6 +51,23 @@ public static class StackedBlocks
         IReadOnlyList<Said> Trace
     );
 
+    /// <summary>How it is asked for.</summary>
+    public static Calculator<Ask, Answer> Offer { get; } =
+        new("stack", 9, Of, "stands", "marginMm", "tipAngleDeg")
+        {
+            Fields =
+            [
+                AskField.Rows(
+                    "blocks",
+                    ["width", "depth", "height", "mass", "offsetX", "offsetY"],
+                    ["200", "200", "20", "0", "0", "0"],
+                    ["100", "60", "40", "120", "20", "0"],
+                    ["80", "60", "40", "90", "-10", "0"],
+                    ["60", "60", "60", "150", "0", "0"]
+                ),
+            ],
+        };
+
     /// <summary>Weighs the stack joint by joint.</summary>
     public static Answer Of(Ask ask)
     {

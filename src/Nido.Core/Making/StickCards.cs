@@ -29,6 +29,20 @@ public static class StickCards
     /// <param name="Trace">In words.</param>
     public sealed record Answer(IReadOnlyList<Card> Cards, IReadOnlyList<Said> Trace);
 
+    /// <summary>How it is asked for.</summary>
+    public static Calculator<Ask, Answer> Offer { get; } =
+        new("stick-cards", 16, Of)
+        {
+            Fields =
+            [
+                AskField.Count("sticks", 5, 2, 16),
+                AskField.Length("length", 40, most: 1000),
+                AskField.Count("cards", 4, 1, 50),
+                AskField.Choice("turns", "quarter", "quarter", "sixth"),
+                AskField.Number("seed", 1),
+            ],
+        };
+
     /// <summary>Lays the cards on a grid whose lines are as long as a stick.</summary>
     public static Answer Of(Ask ask)
     {

@@ -55,6 +55,22 @@ public static class StripsSquares
         IReadOnlyList<Said> Trace
     );
 
+    /// <summary>How it is asked for.</summary>
+    public static Calculator<Ask, Answer> Offer { get; } =
+        new("strips-squares", 5, Of, "strips", "squaresPerSheet", "cuts", "sheets")
+        {
+            Fields =
+            [
+                AskField.Length("sheetWidth", 210),
+                AskField.Length("sheetHeight", 297),
+                AskField.Length("strip", 20),
+                AskField.Length("square", 20),
+                AskField.Choice("stripsAlong", "height", "height", "width"),
+                AskField.Count("children", 14, 1, 1000),
+                AskField.Count("squaresPerChild", 12, 1, 10_000),
+            ],
+        };
+
     /// <summary>Cuts the sheet.</summary>
     public static Answer Of(Ask ask)
     {

@@ -18,6 +18,20 @@ public static class TargetGame
     /// <param name="Trace">In words.</param>
     public sealed record Answer(double NextDistance, string Change, Said Why, IReadOnlyList<Said> Trace);
 
+    /// <summary>How it is asked for.</summary>
+    public static Calculator<Ask, Answer> Offer { get; } =
+        new("target-game", 29, Of, "nextDistance", "change")
+        {
+            Fields =
+            [
+                AskField.Number("hits", 8),
+                AskField.Count("tries", 10, 5, 30),
+                AskField.Length("distance", 1000),
+                AskField.Length("minDistance", 500, most: 20_000),
+                AskField.Length("maxDistance", 3000, most: 20_000),
+            ],
+        };
+
     /// <summary>From 80% on a quarter farther, to 30% a quarter nearer.</summary>
     public static Answer Of(Ask ask)
     {

@@ -61,6 +61,27 @@ public static class Threading
         IReadOnlyList<Said> Trace
     );
 
+    /// <summary>How it is asked for.</summary>
+    public static Calculator<Ask, Answer> Offer { get; } =
+        new("thread", 10, Of, "repeats", "threadedLength", "laceLength", "holeRatio")
+        {
+            Fields =
+            [
+                new("pieceLengths", AskKind.Amounts, "red 20, cream 10, blue 12"),
+                new("pattern", AskKind.Words, "red, cream, cream, blue"),
+                AskField.Flag("mirrored"),
+                AskField.Length("targetLength", 300),
+                AskField.Length("lace.diameter", 2, most: 100),
+                AskField.Flag("lace.elastic"),
+                AskField.Flag("lace.doubled"),
+                AskField.Flag("lace.stiff"),
+                AskField.Length("hole", 5, most: 500),
+                AskField.LengthOrNone("knotAllowance", 60),
+                AskField.LengthOrNone("endCurl", 0),
+                AskField.Flag("closed"),
+            ],
+        };
+
     /// <summary>Counts the repeats.</summary>
     public static Answer Of(Ask ask)
     {

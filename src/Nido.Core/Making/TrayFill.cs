@@ -26,6 +26,31 @@ public static class TrayFill
     /// <param name="Trace">In words.</param>
     public sealed record Answer(double VolumeMl, double MassG, double Cups, IReadOnlyList<Said> Trace);
 
+    /// <summary>How it is asked for.</summary>
+    public static Calculator<Ask, Answer> Offer { get; } =
+        new("tray-fill", 27, Of, "volumeMl", "massG", "cups")
+        {
+            Fields =
+            [
+                AskField.Length("length", 300, most: 5000),
+                AskField.Length("width", 200, most: 5000),
+                AskField.Length("depth", 3, most: 1000),
+                AskField.Choice(
+                    "material",
+                    "salt",
+                    "salt",
+                    "flour",
+                    "sugar",
+                    "oats",
+                    "rice",
+                    "cornstarch",
+                    "sand",
+                    "water"
+                ),
+                AskField.Count("trays", 5, 1, 1000),
+            ],
+        };
+
     /// <summary>Length × width × depth, and the mass of it.</summary>
     public static Answer Of(Ask ask)
     {

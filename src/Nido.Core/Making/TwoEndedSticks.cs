@@ -34,6 +34,13 @@ public static class TwoEndedSticks
         IReadOnlyList<Said> Trace
     );
 
+    /// <summary>How it is asked for.</summary>
+    public static Calculator<Ask, Answer> Offer { get; } =
+        new("two-ended-sticks", 14, Of, "distinct")
+        {
+            Fields = [new("colours", AskKind.Words, "red, cream, blue, green"), AskField.Flag("sameEnds")],
+        };
+
     /// <summary>Lists the sticks.</summary>
     public static Answer Of(Ask ask)
     {
@@ -54,6 +61,9 @@ public static class TwoEndedSticks
             ]
         );
     }
+
+    /// <summary>How it is asked for; by programs only.</summary>
+    public static Calculator<CardAsk, CardAnswer> CardOffer { get; } = new("two-ended-sticks/card", 99, Lay);
 
     /// <summary>Looks whether a card can be laid.</summary>
     public static CardAnswer Lay(CardAsk ask)

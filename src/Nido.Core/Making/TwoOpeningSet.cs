@@ -26,6 +26,30 @@ public static class TwoOpeningSet
         IReadOnlyList<Said> Trace
     );
 
+    /// <summary>How it is asked for.</summary>
+    public static Calculator<Ask, Answer> Offer { get; } =
+        new("two-opening-set", 20, Of, "fair", "onlyLarge", "both", "neither")
+        {
+            Fields =
+            [
+                AskField.Rows(
+                    "pieces",
+                    ["name", "shape", "diameter", "length", "width", "height"],
+                    ["bead", "sphere", "20", "0", "0", "0"],
+                    ["ball", "sphere", "40", "0", "0", "0"],
+                    ["block", "box", "0", "60", "30", "25"]
+                ),
+                AskField.Choice("small.shape", "round", "round", "slot"),
+                AskField.Length("small.diameter", 25),
+                AskField.Length("small.width"),
+                AskField.Length("small.height"),
+                AskField.Choice("large.shape", "round", "round", "slot"),
+                AskField.Length("large.diameter", 45),
+                AskField.Length("large.width"),
+                AskField.Length("large.height"),
+            ],
+        };
+
     /// <summary>Tries each piece at both openings.</summary>
     public static Answer Of(Ask ask)
     {

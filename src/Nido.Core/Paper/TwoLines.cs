@@ -31,6 +31,28 @@ public static class TwoLines
         IReadOnlyList<Said> Trace
     );
 
+    /// <summary>How it is asked for.</summary>
+    public static Calculator<Ask, Answer> Offer { get; } =
+        new("two-lines", 15, Of, "innerLength", "outerLength", "constant", "fitsA4")
+        {
+            Fields =
+            [
+                AskField.Choice(
+                    "shape",
+                    "square",
+                    "square",
+                    "circle",
+                    "rectangle",
+                    "triangle",
+                    "house",
+                    "hexagon",
+                    "star"
+                ),
+                AskField.Number("size", 90, 10, 1000, "mm"),
+                AskField.Length("distance", 9),
+            ],
+        };
+
     /// <summary>Measures the lines.</summary>
     public static Answer Of(Ask ask)
     {

@@ -39,36 +39,21 @@ public sealed record OwnThing(
 
     private Material Material()
     {
-        var tags = Answers.SelectMany(a => a.Tags).Concat(HasCord ? ["cord"] : []).ToHashSet();
-        return new(
-            "own-thing",
-            Name,
-            "",
-            Body.Shape == Shape.Loose ? MaterialUnit.Gram : MaterialUnit.Piece,
-            Body.Shape,
-            Body.Length,
-            Body.Width,
-            Body.Height,
-            null,
-            null,
-            null,
-            null,
-            tags,
-            [],
-            [.. Answers.SelectMany(a => a.Contains).Distinct()],
-            false,
-            0,
-            null,
-            null,
-            []
-        )
+        var unit = Body.Shape == Shape.Loose ? MaterialUnit.Gram : MaterialUnit.Piece;
+        return new("own-thing", Name, "", unit)
         {
-            Held = [.. Answers.SelectMany(a => a.Held).Distinct()],
+            Body = Body,
+            Tags = Answers.SelectMany(a => a.Tags).Concat(HasCord ? ["cord"] : []).ToHashSet(),
+            Contents = new()
+            {
+                Allergens = [.. Answers.SelectMany(a => a.Contains).Distinct()],
+                Held = [.. Answers.SelectMany(a => a.Held).Distinct()],
+                Grams = Answers
+                    .SelectMany(a => a.Grams)
+                    .GroupBy(g => g.Key)
+                    .ToDictionary(g => g.Key, g => g.Max(x => x.Value)),
+            },
             Cord = HasCord ? new(CordMm ?? double.PositiveInfinity, LoopMm, BreaksOpen) : null,
-            Grams = Answers
-                .SelectMany(a => a.Grams)
-                .GroupBy(g => g.Key)
-                .ToDictionary(g => g.Key, g => g.Max(x => x.Value)),
         };
     }
 }

@@ -1,5 +1,6 @@
 import { describe, expect, it } from "vitest";
-import { grouped, numberOf, type Order, pagesOf, type SheetKind, typedFrom, valuesOf } from "../src/paper/sheetValues";
+import { grouped, type Order, pagesOf, type SheetKind, typedFrom, valuesOf } from "../src/paper/sheetValues";
+import { numberOf } from "../src/shared/numbers";
 
 const field = (name: string, kind: SheetKind["fields"][number]["kind"], start: string) => ({
   name,

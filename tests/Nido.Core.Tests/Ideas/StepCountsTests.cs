@@ -29,7 +29,7 @@ public class StepCountsTests
     {
         // 300 × 200 × 3 mm = 180 mL; salt of 292 g a US cup weighs 222 g (computation, Bulk).
         var tray = Things.Thing("tray", length: 300, width: 200);
-        var salt = Things.Thing("salt") with { Unit = MaterialUnit.Gram, Density = 292 / 236.588 };
+        var salt = Things.Thing("salt") with { Unit = MaterialUnit.Gram, Weight = new(null, 292 / 236.588) };
         StepCounts.Of(Role("tray layer"), StepMaking.None with { LayerDepth = 3 }, salt, tray)!.Amount.ShouldBe(222);
         StepCounts.Of(Role("tray layer"), StepMaking.None with { LayerDepth = 3 }, salt, null).ShouldBeNull();
     }

@@ -196,7 +196,7 @@ public class WeekFindingsTests
                                                 b.Value.Material.Id == "dough-corn"
                                                     ? b.Value with
                                                     {
-                                                        Material = b.Value.Material with { Allergens = ["maize"] },
+                                                        Material = b.Value.Material with { Contents = new() { Allergens = ["maize"] } },
                                                     }
                                                     : b.Value
                                         ),

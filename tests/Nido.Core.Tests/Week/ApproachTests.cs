@@ -87,7 +87,7 @@ public class ApproachTests
     public void What_someone_there_is_allergic_to_is_not_laid_to_the_base_and_the_rule_is_named()
     {
         var free = Refreshes.Of(Plan).First(r => r is { Kind: RefreshKind.Tools, Adds: not null });
-        var thing = free.Adds! with { Allergens = ["wheat"] };
+        var thing = free.Adds! with { Contents = new() { Allergens = ["wheat"] } };
         var input = Problem.Input with
         {
             Materials = [.. Problem.Input.Materials.Select(m => m.Id == thing.Id ? thing : m)],

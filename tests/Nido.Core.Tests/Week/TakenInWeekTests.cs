@@ -36,7 +36,7 @@ public class TakenInWeekTests
         // Welcome at 9:00, table at 14:00: two hours of drying are over; both on one day need only the larger.
         Taken(problem, (0, cloths), (0, wet))[sponges].ShouldBe(Math.Max(Amount(cloths), Amount(wet)));
         // With six hours of drying they are not.
-        var slow = Build([], m => m.Id == "sponges" ? m with { TurnaroundMinutes = 360 } : m);
+        var slow = Build([], m => m.Id == "sponges" ? m with { Keeping = new(false, 360) } : m);
         Taken(slow, (0, slow.Uses[cloths.Index]), (0, slow.Uses[wet.Index]))[sponges]
             .ShouldBe(Amount(cloths) + Amount(wet));
         Taken(slow, (0, slow.Uses[cloths.Index]), (1, slow.Uses[wet.Index]))[sponges]

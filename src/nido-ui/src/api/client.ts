@@ -33,6 +33,8 @@ api.use({
 export const editionOf = (path: string) => editions.get(path) ?? "";
 
 export type Schemas = components["schemas"];
+export type Calculator = Schemas["CalculatorView"];
+export type Field = Schemas["AskField"];
 export type Aim = Schemas["Aim"];
 export type Block = Schemas["Block"];
 export type Child = Schemas["Child"];

@@ -1,11 +1,10 @@
 import { useDeferredValue, useState } from "react";
 import { useTranslation } from "react-i18next";
-import { $api } from "../api/client";
+import { $api, type Calculator } from "../api/client";
 import { sheetOfCalculator } from "../paper/fromMaking";
 import { PrintLink } from "../paper/PrintLink";
 import { plain } from "../shared/figures";
 import { askOf, type Entries, startOf } from "./ask";
-import type { Calculator } from "./calculators";
 import { drawings } from "./drawings/drawings";
 import { FieldEntry } from "./FieldEntry";
 import { useMade } from "./useMade";

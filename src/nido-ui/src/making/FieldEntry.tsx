@@ -1,8 +1,13 @@
 import { useId } from "react";
 import { useTranslation } from "react-i18next";
+import type { Field } from "../api/client";
+import { plain } from "../shared/figures";
 import type { Entries } from "./ask";
-import type { Field } from "./calculators";
 import { RowsEntry } from "./RowsEntry";
+
+/** What is taken: "0.01–300 mm"; nothing where another field decides. */
+const rangeOf = ({ least, most, unit }: Field) =>
+  typeof least === "number" && typeof most === "number" ? `${plain(least)}–${plain(most)} ${unit}`.trim() : undefined;
 
 /** A field of a calculator, with its unit and what is wrong with it beside it. */
 export function FieldEntry({
@@ -54,6 +59,7 @@ export function FieldEntry({
           id={id}
           className={`input input-sm w-full ${problem ? "input-error" : ""}`}
           inputMode={field.kind === "number" ? "decimal" : undefined}
+          title={rangeOf(field)}
           aria-invalid={problem !== null}
           value={String(entry)}
           onChange={(e) => onChange(e.target.value)}

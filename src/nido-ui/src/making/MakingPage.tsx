@@ -1,13 +1,14 @@
 import { ArrowLeft } from "lucide-react";
 import { useTranslation } from "react-i18next";
 import { Link, NavLink, useParams } from "react-router";
+import { $api } from "../api/client";
 import { Calculation } from "./Calculation";
-import { calculators } from "./calculators";
 
 /** Ideas, making: what a practitioner works out with a pencil, each with a drawing to scale and its trace. */
 export function MakingPage() {
   const { t } = useTranslation();
   const { weekId, name } = useParams();
+  const calculators = $api.useQuery("get", "/api/making", {}, { staleTime: Number.POSITIVE_INFINITY }).data ?? [];
   const chosen = calculators.find((c) => c.name === name) ?? calculators[0];
   return (
     <main className="flex min-w-0 flex-1 flex-col">

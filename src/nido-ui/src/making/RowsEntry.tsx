@@ -1,6 +1,6 @@
 import { Plus, Trash2 } from "lucide-react";
 import { useTranslation } from "react-i18next";
-import type { Field } from "./calculators";
+import type { Field } from "../api/client";
 
 /** A little table that can grow: blocks, pieces, features. */
 export function RowsEntry({
@@ -9,7 +9,7 @@ export function RowsEntry({
   problem,
   onChange,
 }: {
-  field: Field & { kind: "rows" };
+  field: Field;
   rows: string[][];
   problem: string | null;
   onChange: (rows: string[][]) => void;

@@ -1,4 +1,5 @@
-import type { Calculator, Field } from "./calculators";
+import type { Calculator, Field } from "../api/client";
+import { numberOf } from "../shared/numbers";
 
 /** What is typed, field by field. */
 export type Entries = Record<string, string | boolean | string[][]>;
@@ -8,11 +9,7 @@ export const startOf = (calculator: Calculator): Entries =>
   Object.fromEntries(
     calculator.fields.map((f) => [
       f.path,
-      f.kind === "rows"
-        ? f.start.map((row) => row.map(String))
-        : f.kind === "flag"
-          ? (f.start ?? false)
-          : String(f.start ?? ""),
+      f.kind === "rows" ? f.startRows.map((row) => [...row]) : f.kind === "flag" ? f.start === "true" : f.start,
     ]),
   );
 
@@ -34,7 +31,7 @@ const amounts = (text: string) =>
   );
 
 const cell = (column: string, text: string) =>
-  column === "values" ? words(text) : ["name", "shape"].includes(column) ? text : Number(text);
+  column === "values" ? words(text) : ["name", "shape"].includes(column) ? text : (numberOf(text) ?? text);
 
 function readEntry(field: Field, entry: Entries[string] | undefined): unknown {
   if (field.kind === "rows") {
@@ -48,7 +45,7 @@ function readEntry(field: Field, entry: Entries[string] | undefined): unknown {
   const text = String(entry ?? "").trim();
   switch (field.kind) {
     case "number":
-      return text === "" ? undefined : Number.isNaN(Number(text)) ? text : Number(text);
+      return text === "" ? undefined : (numberOf(text) ?? text);
     case "numbers":
       return words(text).map(Number);
     case "words":

@@ -3,12 +3,13 @@ import { useDeferredValue, useState } from "react";
 import { useTranslation } from "react-i18next";
 import { $api, type Problem, type Schemas } from "../api/client";
 import { ErrorNote } from "../shared/ErrorNote";
+import { numberOf } from "../shared/numbers";
 import { useWeek } from "../shared/useWeek";
 import { FieldEntry } from "./FieldEntry";
 import { Preview } from "./Preview";
 import type { Handed } from "./SheetPage";
 import { saveFile } from "./saveFile";
-import { numberOf, type SheetKind, type Typed, typedFrom, valuesOf } from "./sheetValues";
+import { type SheetKind, type Typed, typedFrom, valuesOf } from "./sheetValues";
 
 /** The fields of a sheet beside its pages; what is seen is what is printed. */
 export function SheetMaker({ kind, handed }: { kind: SheetKind; handed: Handed }) {

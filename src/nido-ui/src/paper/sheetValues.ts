@@ -1,4 +1,5 @@
 import type { Schemas } from "../api/client";
+import { numberOf } from "../shared/numbers";
 
 export type SheetKind = Schemas["SheetKindView"];
 export type SheetField = Schemas["FieldView"];
@@ -20,12 +21,6 @@ export function typedFrom(kind: SheetKind, known?: SheetValues | null): Typed {
       ];
     }),
   );
-}
-
-/** A number as people write it: "2,5" and "2.5" are the same; null where it is none. */
-export function numberOf(text: string): number | null {
-  const plain = text.trim().replace(",", ".");
-  return plain !== "" && Number.isFinite(Number(plain)) ? Number(plain) : null;
 }
 
 /** What is asked of the sheet; a field whose number is none is left out, and said at the field. */

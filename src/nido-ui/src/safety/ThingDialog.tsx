@@ -3,6 +3,7 @@ import { useTranslation } from "react-i18next";
 import { $api, type Schemas } from "../api/client";
 import { Dialog } from "../shared/Dialog";
 import { ErrorNote } from "../shared/ErrorNote";
+import { numberOf } from "../shared/numbers";
 import { useWeek } from "../shared/useWeek";
 import { Source } from "./Source";
 import { severityIcon } from "./severityIcon";
@@ -15,8 +16,6 @@ const sizesOf: Record<Schemas["Shape"], ("length" | "width" | "height")[]> = {
   rod: ["length", "width"],
   loose: [],
 };
-
-const number = (text: string) => (text.trim() === "" ? null : Number(text.replace(",", ".")));
 
 /** A thing a house brings itself: a few questions, and what the rules say of it with these children in the room. */
 export function ThingDialog({ onClose }: { onClose: () => void }) {
@@ -37,14 +36,14 @@ export function ThingDialog({ onClose }: { onClose: () => void }) {
       body: {
         name,
         shape,
-        length: number(size.length),
-        width: number(size.width),
-        height: number(size.height),
+        length: numberOf(size.length),
+        width: numberOf(size.width),
+        height: numberOf(size.height),
         hasCord: cord.has,
-        cordMm: number(cord.mm),
-        loopMm: number(cord.loop),
+        cordMm: numberOf(cord.mm),
+        loopMm: numberOf(cord.loop),
         breaksOpen: cord.breaksOpen,
-        amount: number(amount),
+        amount: numberOf(amount),
         answers,
       },
     });
