@@ -85,6 +85,7 @@ services.AddSingleton(
         : ComposeLimits.Usual
 );
 services.AddScoped<WeekDesk>();
+services.AddScoped<WeekHistory>();
 services.AddScoped<Replanning>();
 services.AddScoped<UnitSense>();
 services.AddDbContext<NidoDb>(

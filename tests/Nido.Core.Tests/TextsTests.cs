@@ -1,5 +1,6 @@
 using System.Text.Json.Nodes;
 using System.Text.RegularExpressions;
+using Nido.Core.Making;
 
 namespace Nido.Core.Tests;
 
@@ -28,6 +29,21 @@ public partial class TextsTests
                 t.Value.Count(c => c == ' ') > 2 && t.Value.Count(char.IsLetter) > 10 && Spanish[t.Key] == t.Value
             )
             .Select(t => t.Key)
+            .ShouldBeEmpty();
+
+    [Fact]
+    public void Every_calculator_and_all_that_is_asked_has_its_words() =>
+        Calculator
+            .All.Where(c => c.Fields.Count > 0)
+            .SelectMany(c =>
+                c.Fields.Select(f => $".making.field.{f.Path}")
+                    .Concat(c.Fields.SelectMany(f => f.Among).Select(w => $".making.choice.{w}"))
+                    .Concat(c.Fields.SelectMany(f => f.Columns).Select(w => $".making.column.{w}"))
+                    .Concat(c.Figures.Select(f => $".making.figure.{f}"))
+                    .Append($".making.name.{c.Name}")
+            )
+            .Distinct()
+            .Where(key => !English.ContainsKey(key))
             .ShouldBeEmpty();
 
     private static string[] Slots(string text) => [.. Slot().Matches(text).Select(m => m.Value).Distinct().Order()];

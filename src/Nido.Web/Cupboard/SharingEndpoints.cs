@@ -30,7 +30,7 @@ public static class SharingEndpoints
         var row = await desk.RowAsync(weekId, stop);
 
         var (after, _) = Sharing.Out(await desk.PlanAsync(row, stop), row.Plan, stop);
-        await desk.ChangeAsync(row, $"Share out the cupboard", after, stop);
+        await desk.History.ChangeAsync(row, $"Share out the cupboard", after, stop);
         return TypedResults.Ok(await desk.ViewAsync(row, stop));
     }
 
@@ -64,7 +64,7 @@ public static class SharingEndpoints
             );
         }
 
-        await desk.ChangeAsync(row, $"{to.Name} instead", after, stop);
+        await desk.History.ChangeAsync(row, $"{to.Name} instead", after, stop);
         return TypedResults.Ok(await desk.ViewAsync(row, stop));
     }
 }

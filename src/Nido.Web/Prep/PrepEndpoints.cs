@@ -72,7 +72,7 @@ public static class PrepEndpoints
                         .Select(r => new RefreshOfDay(
                             plan.Problem.Days[r.Day].Date,
                             plan.Problem.Uses[plan.State.Uses[r.Slot]].Idea.Title,
-                            new(r.Kind, r.Adds?.Name, r.Colour, r.Place, r.LeftOut)
+                            RefreshView.Of(r)
                         )),
                 ]
             )

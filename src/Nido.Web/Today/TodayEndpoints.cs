@@ -93,9 +93,7 @@ public static class TodayEndpoints
             IdeaReading.Card(plan, use, day),
             technique.Id,
             plan.Stays(slot),
-            refresh is null
-                ? null
-                : new(refresh.Kind, refresh.Adds?.Name, refresh.Colour, refresh.Place, refresh.LeftOut),
+            refresh is null ? null : RefreshView.Of(refresh),
             use.Block.Kind == BlockKind.Shelf && Works(Approach.PreparedShelf)
                 ?
                 [
@@ -166,13 +164,16 @@ public sealed record OfferOfDay(
 );
 
 /// <summary>What is new about a base today, and what was left out because of a rule.</summary>
-public sealed record RefreshView(
-    RefreshKind Kind,
-    string? Adds,
-    string? Colour,
-    Said? Place,
-    IReadOnlyList<Said> LeftOut
-);
+public sealed record RefreshView(RefreshKind Kind, string? Adds, Said? Colour, Said? Place, IReadOnlyList<Said> LeftOut)
+{
+    /// <summary>The view of what is new.</summary>
+    public static RefreshView Of(Refresh refresh)
+    {
+        ArgumentNullException.ThrowIfNull(refresh);
+        var colour = refresh.Colour is { } c ? Said.Word(c) : null;
+        return new(refresh.Kind, refresh.Adds?.Name, colour, refresh.Place, refresh.LeftOut);
+    }
+}
 
 /// <summary>Whether a child has been shown a piece of work.</summary>
 public sealed record ShownTo(string ChildId, string Name, DateOnly? On);

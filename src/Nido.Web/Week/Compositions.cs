@@ -133,7 +133,7 @@ public sealed partial class Compositions(
                 return (null, []);
             }
 
-            await desk.ChangeAsync(row, $"Compose the week", plan, default);
+            await desk.History.ChangeAsync(row, $"Compose the week", plan, default);
         }
 
         return found.State.Score().Broken == 0

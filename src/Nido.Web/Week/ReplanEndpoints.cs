@@ -105,7 +105,12 @@ public static class ReplanEndpoints
 
         var (_, after) = await replanning.TryAsync(row, row.CameUp, sliders, 0, stop);
         row.Sliders = sliders;
-        await desk.ChangeAsync(row, $"Weigh anew what matters", [.. after.Filled.Select(f => f.Placement)], stop);
+        await desk.History.ChangeAsync(
+            row,
+            $"Weigh anew what matters",
+            [.. after.Filled.Select(f => f.Placement)],
+            stop
+        );
         return TypedResults.Ok(await desk.ViewAsync(row, stop));
     }
 
@@ -121,7 +126,7 @@ public static class ReplanEndpoints
     {
         var (before, after) = await replanning.TryAsync(row, happenings, row.Sliders, fromDay, stop);
         var look = Look(before, after);
-        await desk.ChangeAsync(row, what, [.. after.Filled.Select(f => f.Placement)], stop, happenings);
+        await desk.History.ChangeAsync(row, what, [.. after.Filled.Select(f => f.Placement)], stop, happenings);
         return new(await desk.ViewAsync(row, stop), look);
     }
 

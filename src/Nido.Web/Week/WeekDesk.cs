@@ -1,10 +1,7 @@
 using Microsoft.EntityFrameworkCore;
 using Nido.Catalog;
-using Nido.Core;
-using Nido.Core.Week.Problem;
 using Nido.Core.Week.Reading;
 using Nido.Data;
-using Nido.Data.Formats;
 using Nido.Data.Rows;
 using Nido.Web.Common;
 
@@ -15,15 +12,18 @@ namespace Nido.Web.Week;
 /// <param name="content">The catalogue.</param>
 /// <param name="problems">Numbers of weeks.</param>
 /// <param name="compositions">What is composing now.</param>
-/// <param name="time">The clock.</param>
+/// <param name="history">Its changes.</param>
 public sealed class WeekDesk(
     NidoDb db,
     Content content,
     WeekProblems problems,
     Compositions compositions,
-    TimeProvider time
+    WeekHistory history
 )
 {
+    /// <summary>Its changes.</summary>
+    public WeekHistory History => history;
+
     /// <summary>The row of a week; not here ends the request.</summary>
     public async Task<WeekRow> RowAsync(string weekId, CancellationToken stop) =>
         (await db.Weeks.SingleOrDefaultAsync(w => w.Id == weekId, stop)).Found(NotHere.Week);
@@ -45,12 +45,7 @@ public sealed class WeekDesk(
     {
         ArgumentNullException.ThrowIfNull(row);
         var plan = await PlanAsync(row, stop);
-        var near = await db
-            .Changes.Where(c =>
-                c.WeekId == row.Id && (c.Number == row.ChangesInForce || c.Number == row.ChangesInForce + 1)
-            )
-            .Select(c => new { c.Number, c.What })
-            .ToDictionaryAsync(c => c.Number, c => KeptSaid.Read(c.What), stop);
+        var near = await history.AroundAsync(row, stop);
         var composing = compositions.IsComposing(row.Id);
         var theme = (await db.ThemeOfAsync(content, row, stop))!;
         return problems.View(
@@ -76,90 +71,5 @@ public sealed class WeekDesk(
         row.Version++;
         await db.SaveChangesAsync(stop);
         return await ViewAsync(row, stop);
-    }
-
-    /// <summary>Saves a new plan as a change; what had been undone before it can no longer be redone.</summary>
-    /// <param name="row">The week.</param>
-    /// <param name="what">In words.</param>
-    /// <param name="after">The new plan.</param>
-    /// <param name="stop">Gives up.</param>
-    /// <param name="cameUp">What came up until then; null where that stays.</param>
-    public async Task ChangeAsync(
-        WeekRow row,
-        Said what,
-        IReadOnlyList<Placement> after,
-        CancellationToken stop,
-        IReadOnlyList<CameUp>? cameUp = null
-    )
-    {
-        ArgumentNullException.ThrowIfNull(row);
-        await using var transaction = await db.Database.BeginTransactionAsync(stop);
-        await db.Changes.Where(c => c.WeekId == row.Id && c.Number > row.ChangesInForce).ExecuteDeleteAsync(stop);
-        row.ChangesInForce++;
-        row.Version++;
-        db.Changes.Add(
-            new ChangeRow
-            {
-                WeekId = row.Id,
-                Number = row.ChangesInForce,
-                What = KeptSaid.Write(what),
-                At = time.GetUtcNow(),
-                Before = row.Plan,
-                After = [.. after],
-                CameUpBefore = row.CameUp,
-                CameUpAfter = [.. cameUp ?? row.CameUp],
-            }
-        );
-        row.Plan = [.. after];
-        row.CameUp = [.. cameUp ?? row.CameUp];
-        await db.SaveChangesAsync(stop);
-        await transaction.CommitAsync(stop);
-    }
-
-    /// <summary>Takes the last change back; false where there is none.</summary>
-    public async Task<bool> UndoAsync(WeekRow row, CancellationToken stop)
-    {
-        ArgumentNullException.ThrowIfNull(row);
-        if (
-            await db.Changes.SingleOrDefaultAsync(c => c.WeekId == row.Id && c.Number == row.ChangesInForce, stop)
-            is not { } change
-        )
-        {
-            return false;
-        }
-
-        await GoToAsync(row, change.Before, change.CameUpBefore, row.ChangesInForce - 1, stop);
-        return true;
-    }
-
-    /// <summary>Does the change that was undone last again; false where there is none.</summary>
-    public async Task<bool> RedoAsync(WeekRow row, CancellationToken stop)
-    {
-        ArgumentNullException.ThrowIfNull(row);
-        if (
-            await db.Changes.SingleOrDefaultAsync(c => c.WeekId == row.Id && c.Number == row.ChangesInForce + 1, stop)
-            is not { } change
-        )
-        {
-            return false;
-        }
-
-        await GoToAsync(row, change.After, change.CameUpAfter, row.ChangesInForce + 1, stop);
-        return true;
-    }
-
-    private async Task GoToAsync(
-        WeekRow row,
-        List<Placement> plan,
-        List<CameUp> cameUp,
-        int inForce,
-        CancellationToken stop
-    )
-    {
-        row.Plan = plan;
-        row.CameUp = cameUp;
-        row.ChangesInForce = inForce;
-        row.Version++;
-        await db.SaveChangesAsync(stop);
     }
 }

@@ -217,7 +217,7 @@ public static class WeekEndpoints
             );
         }
 
-        await desk.ChangeAsync(
+        await desk.History.ChangeAsync(
             row,
             $"Put in {use.Idea.Title}",
             [
@@ -247,7 +247,7 @@ public static class WeekEndpoints
             throw new NotHereException(NotHere.Place);
         }
 
-        await desk.ChangeAsync(row, $"Take out an idea", [.. Without(row, day, blockId, offer)], stop);
+        await desk.History.ChangeAsync(row, $"Take out an idea", [.. Without(row, day, blockId, offer)], stop);
         return TypedResults.Ok(await desk.ViewAsync(row, stop));
     }
 
@@ -264,7 +264,7 @@ public static class WeekEndpoints
         var row = await desk.RowAsync(weekId, stop);
         var here = At(row, day, blockId, offer).Found(NotHere.Place);
 
-        await desk.ChangeAsync(
+        await desk.History.ChangeAsync(
             row,
             body.Locked ? (Said)$"Lock an idea" : $"Unlock an idea",
             [.. row.Plan.Select(p => p == here ? p with { Locked = body.Locked } : p)],
@@ -308,7 +308,7 @@ public static class WeekEndpoints
             );
         }
 
-        await desk.ChangeAsync(row, $"Move an idea", moved, stop);
+        await desk.History.ChangeAsync(row, $"Move an idea", moved, stop);
         return TypedResults.Ok(await desk.ViewAsync(row, stop));
     }
 
@@ -319,7 +319,7 @@ public static class WeekEndpoints
     )
     {
         var row = await desk.RowAsync(weekId, stop);
-        return await desk.UndoAsync(row, stop)
+        return await desk.History.UndoAsync(row, stop)
             ? TypedResults.Ok(await desk.ViewAsync(row, stop))
             : Problems.Rule($"Nothing to undo", $"This week has no change before this.");
     }
@@ -331,7 +331,7 @@ public static class WeekEndpoints
     )
     {
         var row = await desk.RowAsync(weekId, stop);
-        return await desk.RedoAsync(row, stop)
+        return await desk.History.RedoAsync(row, stop)
             ? TypedResults.Ok(await desk.ViewAsync(row, stop))
             : Problems.Rule($"Nothing to redo", $"Nothing was undone after this.");
     }

@@ -46,8 +46,8 @@ public class DropInTests
     [InlineData(12, 24, "1;0–1;11")]
     [InlineData(24, 48, "2;0–3;11")]
     [InlineData(60, 72, "5;0–5;11")]
-    [InlineData(18, 30, "18 to 29 months")]
-    public void A_band_is_named_as_it_is_spoken_of(int from, int to, string name) =>
+    [InlineData(18, 30, "1;6–2;5")]
+    public void A_band_is_named_from_its_youngest_to_its_oldest(int from, int to, string name) =>
         new ExpectedBand(from, to, 3).Name.ShouldBe(name);
 
     [Fact]

@@ -196,7 +196,10 @@ public class WeekFindingsTests
                                                 b.Value.Material.Id == "dough-corn"
                                                     ? b.Value with
                                                     {
-                                                        Material = b.Value.Material with { Contents = new() { Allergens = ["maize"] } },
+                                                        Material = b.Value.Material with
+                                                        {
+                                                            Contents = new() { Allergens = ["maize"] },
+                                                        },
                                                     }
                                                     : b.Value
                                         ),

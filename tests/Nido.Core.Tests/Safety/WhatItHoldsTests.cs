@@ -101,7 +101,10 @@ public class WhatItHoldsTests
     [Fact]
     public void What_is_left_handed_only_is_judged_too()
     {
-        var glass = Things.Thing("left-thing", tags: "glass scissors left-hand") with { Contents = new() { MayContain = ["peanut"] } };
+        var glass = Things.Thing("left-thing", tags: "glass scissors left-hand") with
+        {
+            Contents = new() { MayContain = ["peanut"] },
+        };
         var idea = Content.Techniques.Single(t => t.Id == "snip-and-cut");
         var step = new IdeaStep(
             1,

@@ -5026,7 +5026,7 @@ export interface components {
         RefreshView: {
             kind: components["schemas"]["RefreshKind"];
             adds: null | string;
-            colour: null | string;
+            colour: null | components["schemas"]["Said"];
             place: null | components["schemas"]["Said"];
             leftOut: string[];
         };
