@@ -1,10 +1,9 @@
-import { useQueryClient } from "@tanstack/react-query";
 import { $api } from "../api/client";
+import { useChanged } from "../shared/changed";
 
 /** Changes of the ledger; everything computed from the cupboard is read again after. */
 export function useCupboardChanges() {
-  const queries = useQueryClient();
-  const onSuccess = () => queries.invalidateQueries();
+  const onSuccess = useChanged("cupboard");
   const counts = $api.useMutation("post", "/api/cupboard/counts", { onSuccess });
   const movement = $api.useMutation("post", "/api/cupboard/{materialId}/movements", { onSuccess });
   return {

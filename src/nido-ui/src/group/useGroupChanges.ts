@@ -1,12 +1,11 @@
-import { useQueryClient } from "@tanstack/react-query";
 import { $api, type Child } from "../api/client";
+import { useChanged } from "../shared/changed";
 
 type ChildBody = Omit<Child, "id">;
 
 /** Changes of a group; everything computed from it is read again after. */
 export function useGroupChanges(groupId: string) {
-  const queries = useQueryClient();
-  const onSuccess = () => queries.invalidateQueries();
+  const onSuccess = useChanged("group");
   const add = $api.useMutation("post", "/api/groups/{groupId}/children", { onSuccess });
   const change = $api.useMutation("put", "/api/groups/{groupId}/children/{childId}", { onSuccess });
   const remove = $api.useMutation("delete", "/api/groups/{groupId}/children/{childId}", { onSuccess });

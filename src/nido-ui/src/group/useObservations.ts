@@ -1,17 +1,16 @@
-import { useQueryClient } from "@tanstack/react-query";
 import { $api, type Schemas } from "../api/client";
+import { useChanged } from "../shared/changed";
 
 type Seen = Schemas["ObservationBody"];
 type Where = { childId: string; ladder: string };
 
 /** What is seen and what adults choose; steps, cards and plan are read again after. */
 export function useObservations(groupId: string) {
-  const queries = useQueryClient();
-  const onSuccess = () => queries.invalidateQueries();
+  const onSuccess = useChanged("seen");
   const add = $api.useMutation("post", "/api/groups/{groupId}/observations", { onSuccess });
   const back = $api.useMutation("delete", "/api/groups/{groupId}/observations/{id}", { onSuccess });
   // What another chose meanwhile is refused, and shown by reading anew.
-  const onError = () => queries.invalidateQueries();
+  const onError = onSuccess;
   const choose = $api.useMutation("put", "/api/groups/{groupId}/children/{childId}/ladders/{ladder}/step", {
     onSuccess,
     onError,

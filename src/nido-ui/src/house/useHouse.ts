@@ -1,5 +1,5 @@
-import { useQueryClient } from "@tanstack/react-query";
 import { $api, type Schemas } from "../api/client";
+import { useChanged } from "../shared/changed";
 
 export type House = Schemas["HouseView"];
 export type Contents = Schemas["BackupContents"];
@@ -8,8 +8,7 @@ export type InBin = Schemas["InBin"];
 
 /** What can be done with the house; everything is read again after. */
 export function useHouse() {
-  const queries = useQueryClient();
-  const onSuccess = () => queries.invalidateQueries();
+  const onSuccess = useChanged("house");
   return {
     make: $api.useMutation("post", "/api/house/backups", { onSuccess }),
     drop: $api.useMutation("delete", "/api/house/backups/{name}", { onSuccess }),

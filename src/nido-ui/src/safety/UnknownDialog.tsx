@@ -1,7 +1,7 @@
-import { useQueryClient } from "@tanstack/react-query";
 import { useState } from "react";
 import { useTranslation } from "react-i18next";
 import { $api } from "../api/client";
+import { useChanged } from "../shared/changed";
 import { Dialog } from "../shared/Dialog";
 import { ErrorNote } from "../shared/ErrorNote";
 
@@ -22,11 +22,11 @@ export function UnknownDialog({ onClose }: { onClose: () => void }) {
 
 function Word({ word, names, marked }: { word: string; names: string[]; marked: string[] | null }) {
   const { t } = useTranslation();
-  const queries = useQueryClient();
+  const onSuccess = useChanged("group");
   const materials = $api.useQuery("get", "/api/materials", {}, { staleTime: Number.POSITIVE_INFINITY }).data ?? [];
   const [chosen, setChosen] = useState(marked ?? []);
   const [find, setFind] = useState("");
-  const mark = $api.useMutation("put", "/api/allergens/unknown", { onSuccess: () => queries.invalidateQueries() });
+  const mark = $api.useMutation("put", "/api/allergens/unknown", { onSuccess });
   const shown = materials.filter((m) =>
     find ? m.name.toLowerCase().includes(find.toLowerCase()) : chosen.includes(m.id),
   );

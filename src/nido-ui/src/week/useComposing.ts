@@ -2,6 +2,7 @@ import { useQueryClient } from "@tanstack/react-query";
 import i18next from "i18next";
 import { useEffect, useState } from "react";
 import { $api, type IdeaName, type Problem, type Strip } from "../api/client";
+import { readAgain } from "../shared/changed";
 
 export interface News {
   stage: "first" | "choose" | "place" | "polish" | "wishes" | "done";
@@ -30,7 +31,7 @@ export function useComposing(weekId: string, running: boolean) {
     const source = new EventSource(`/api/weeks/${weekId}/composition?language=${i18next.language}`);
     const end = () => {
       source.close();
-      void queries.invalidateQueries().then(() => {
+      void readAgain(queries, "week").then(() => {
         setFollowing(false);
         setNews(null);
         setPlan(null);

@@ -4,6 +4,7 @@ import { useTranslation } from "react-i18next";
 import { useNavigate } from "react-router";
 import { $api, type Problem, type ThemeDraft } from "../../api/client";
 import { BothEditions } from "../../shared/BothEditions";
+import { readAgain } from "../../shared/changed";
 import { ErrorNote } from "../../shared/ErrorNote";
 import { useEdition } from "../../shared/useEdition";
 import { useWeek } from "../../shared/useWeek";
@@ -56,7 +57,7 @@ export function ThemeForm({ id, draft: first, own }: { id: string | null; draft:
         ? await change.mutateAsync({ params: { path: { themeId: id } }, headers: edition.ifMatch(), body })
         : await add.mutateAsync({ body });
     edition.renew();
-    await queries.invalidateQueries();
+    await readAgain(queries, "theme");
     navigate(`/w/${weekId}/ideas/theme/${kept.id}`);
   };
   return (

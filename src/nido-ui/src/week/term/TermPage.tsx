@@ -1,7 +1,7 @@
-import { useQueryClient } from "@tanstack/react-query";
 import { Wand2 } from "lucide-react";
 import { useTranslation } from "react-i18next";
 import { $api } from "../../api/client";
+import { useChanged } from "../../shared/changed";
 import { ErrorNote } from "../../shared/ErrorNote";
 import { useWeek } from "../../shared/useWeek";
 import { AddWeeks } from "./AddWeeks";
@@ -12,11 +12,10 @@ import { TermRow } from "./TermRow";
 export function TermPage() {
   const { t } = useTranslation();
   const { week } = useWeek();
-  const queries = useQueryClient();
   const groupId = week.data?.groupId ?? "";
   const path = { params: { path: { groupId } } };
   const term = $api.useQuery("get", "/api/groups/{groupId}/term", path, { enabled: groupId !== "" });
-  const again = () => queries.invalidateQueries();
+  const again = useChanged("week");
   const suggest = $api.useMutation("post", "/api/groups/{groupId}/term/letters", { onSuccess: again });
   const from = week.data?.monday ?? "";
   return (
