@@ -7,6 +7,45 @@ namespace Nido.Browser.Tests;
 public class GroupTests(RunningSite site) : IClassFixture<RunningSite>
 {
     [Fact]
+    public async Task Escape_asks_before_it_drops_what_was_typed()
+    {
+        using var page = new Page();
+        page.Go(await site.PlaceAsync("group"));
+        page.Named("button", "Add a child").Click();
+        page.See("dialog[open] h2");
+        page.Press(Keys.Escape);
+        page.Until(_ => page.All("dialog[open]").Count == 0, "nothing typed: it closes");
+        page.Named("button", "Add a child").Click();
+        page.See("dialog[open] input[type=text], dialog[open] input:not([type])").SendKeys("Tavi");
+        page.Press(Keys.Escape);
+        page.See("dialog[open] [role=alert]").Text.ShouldContain("not kept yet");
+        page.Named("button", "Keep typing").Click();
+        page.See("dialog[open] input[type=text], dialog[open] input:not([type])")
+            .GetAttribute("value")
+            .ShouldBe("Tavi");
+        page.See("dialog[open] [aria-label=Close]").Click();
+        page.Named("button", "Drop it").Click();
+        page.Until(_ => page.All("dialog[open]").Count == 0, "it is dropped");
+    }
+
+    [Fact]
+    public async Task A_menu_closes_on_escape_on_a_choice_and_on_a_press_elsewhere()
+    {
+        using var page = new Page();
+        page.Go(await site.PlaceAsync("week"));
+        var button = page.See("details.dropdown summary");
+        button.Click();
+        page.See("details.dropdown[open] a");
+        page.Press(Keys.Escape);
+        page.Until(_ => page.All("details.dropdown[open]").Count == 0, "Escape closes it");
+        page.Focused.TagName.ShouldBe("summary");
+        button.Click();
+        page.See("details.dropdown[open] a");
+        page.See("h1").Click();
+        page.Until(_ => page.All("details.dropdown[open]").Count == 0, "a press elsewhere closes it");
+    }
+
+    [Fact]
     public async Task A_way_of_working_is_chosen_and_the_card_says_so()
     {
         using var page = new Page();

@@ -1,4 +1,5 @@
 using FsCheck.Xunit;
+using MathNet.Numerics.Distributions;
 using Nido.Core.Cupboard;
 using Nido.Core.Group;
 using Nido.Core.Group.Steps;
@@ -49,6 +50,20 @@ public class DropInTests
     [InlineData(18, 30, "1;6–2;5")]
     public void A_band_is_named_from_its_youngest_to_its_oldest(int from, int to, string name) =>
         new ExpectedBand(from, to, 3).Name.ShouldBe(name);
+
+    [Theory]
+    [InlineData(0.05)]
+    [InlineData(0.2)]
+    [InlineData(0.001)]
+    public void Kits_are_the_poisson_quantile_of_a_reference_library(double chance)
+    {
+        foreach (var expected in (double[])[0.3, 1, 2.5, 7, 24, 60.5, 140, 400])
+        {
+            var kits = DropInKits.For(expected, chance);
+            Poisson.CDF(expected, kits).ShouldBeGreaterThanOrEqualTo(1 - chance - 1e-9, $"{expected}");
+            (kits == 0 ? 0 : Poisson.CDF(expected, kits - 1)).ShouldBeLessThan(1 - chance + 1e-9, $"{expected}");
+        }
+    }
 
     [Fact]
     public void One_kit_for_all_of_24_expected_is_32()

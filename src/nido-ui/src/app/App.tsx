@@ -1,93 +1,59 @@
-import { lazy, Suspense } from "react";
+import { type ComponentType, lazy, Suspense } from "react";
 import { Navigate, Route, Routes } from "react-router";
 import { $api } from "../api/client";
-import { CupboardPage } from "../cupboard/CupboardPage";
-import { GroupPage } from "../group/GroupPage";
-import { IdeasPage } from "../ideas/IdeasPage";
-import { ThemePage } from "../ideas/theme/ThemePage";
-import { PrepPage } from "../prep/PrepPage";
 import { today } from "../shared/dates";
-import { TodayPage } from "../today/TodayPage";
-import { TermPage } from "../week/term/TermPage";
-import { WeekPage } from "../week/WeekPage";
-import { WordsPage } from "../words/WordsPage";
 import { currentWeek, lastGroup } from "./currentWeek";
 import { Frame } from "./Frame";
-import { StartPage } from "./StartPage";
 import { useLook } from "./useLook";
 
-// The calculators are many and drawn: they are fetched when they are opened.
-const MakingPage = lazy(() => import("../making/MakingPage").then((m) => ({ default: m.MakingPage })));
+/** A place is fetched when it is opened. */
+const place = <Name extends string>(load: () => Promise<Record<Name, ComponentType>>, name: Name) =>
+  lazy(async () => ({ default: (await load())[name] }));
 
-const JournalPage = lazy(() => import("../journal/JournalPage").then((m) => ({ default: m.JournalPage })));
-
-// Sheets and their previews are fetched when paper is opened.
-const PaperPage = lazy(() => import("../paper/PaperPage").then((m) => ({ default: m.PaperPage })));
-const SheetPage = lazy(() => import("../paper/SheetPage").then((m) => ({ default: m.SheetPage })));
-
-const HousePage = lazy(() => import("../house/HousePage").then((m) => ({ default: m.HousePage })));
+const StartPage = place(() => import("./StartPage"), "StartPage");
+const GroupPage = place(() => import("../group/GroupPage"), "GroupPage");
+const CupboardPage = place(() => import("../cupboard/CupboardPage"), "CupboardPage");
+const IdeasPage = place(() => import("../ideas/IdeasPage"), "IdeasPage");
+const MakingPage = place(() => import("../making/MakingPage"), "MakingPage");
+const WordsPage = place(() => import("../words/WordsPage"), "WordsPage");
+const ThemePage = place(() => import("../ideas/theme/ThemePage"), "ThemePage");
+const WeekPage = place(() => import("../week/WeekPage"), "WeekPage");
+const TermPage = place(() => import("../week/term/TermPage"), "TermPage");
+const PrepPage = place(() => import("../prep/PrepPage"), "PrepPage");
+const PaperPage = place(() => import("../paper/PaperPage"), "PaperPage");
+const SheetPage = place(() => import("../paper/SheetPage"), "SheetPage");
+const TodayPage = place(() => import("../today/TodayPage"), "TodayPage");
+const JournalPage = place(() => import("../journal/JournalPage"), "JournalPage");
+const HousePage = place(() => import("../house/HousePage"), "HousePage");
 
 /** Every place stands below a week: /w/<week>/<place>. */
 export function App() {
   return (
-    <Routes>
-      <Route path="/" element={<ToNewestWeek />} />
-      <Route path="/start" element={<StartPage />} />
-      <Route path="/house" element={<HouseAlone />} />
-      <Route path="/w/:weekId" element={<Frame />}>
-        <Route index element={<Navigate to="week" replace />} />
-        <Route path="group" element={<GroupPage />} />
-        <Route path="cupboard" element={<CupboardPage />} />
-        <Route
-          path="ideas/making/:name?"
-          element={
-            <Suspense>
-              <MakingPage />
-            </Suspense>
-          }
-        />
-        <Route path="ideas/words" element={<WordsPage />} />
-        <Route path="ideas/theme/:themeId?" element={<ThemePage />} />
-        <Route path="ideas/:ideaId?" element={<IdeasPage />} />
-        <Route path="week" element={<WeekPage />} />
-        <Route path="week/term" element={<TermPage />} />
-        <Route path="prep" element={<PrepPage />} />
-        <Route
-          path="prep/paper"
-          element={
-            <Suspense>
-              <PaperPage />
-            </Suspense>
-          }
-        />
-        <Route
-          path="prep/paper/:kind"
-          element={
-            <Suspense>
-              <SheetPage />
-            </Suspense>
-          }
-        />
-        <Route path="today" element={<TodayPage />} />
-        <Route
-          path="journal"
-          element={
-            <Suspense>
-              <JournalPage />
-            </Suspense>
-          }
-        />
-        <Route
-          path="house"
-          element={
-            <Suspense>
-              <HousePage />
-            </Suspense>
-          }
-        />
-      </Route>
-      <Route path="*" element={<Navigate to="/" replace />} />
-    </Routes>
+    <Suspense>
+      <Routes>
+        <Route path="/" element={<ToNewestWeek />} />
+        <Route path="/start" element={<StartPage />} />
+        <Route path="/house" element={<HouseAlone />} />
+        <Route path="/w/:weekId" element={<Frame />}>
+          <Route index element={<Navigate to="week" replace />} />
+          <Route path="group" element={<GroupPage />} />
+          <Route path="cupboard" element={<CupboardPage />} />
+          <Route path="ideas/making/:name?" element={<MakingPage />} />
+          <Route path="ideas/words" element={<WordsPage />} />
+          <Route path="ideas/theme/:themeId?" element={<ThemePage />} />
+          <Route path="ideas/:ideaId?" element={<IdeasPage />} />
+          <Route path="week" element={<WeekPage />} />
+          <Route path="week/term" element={<TermPage />} />
+          <Route path="prep" element={<PrepPage />} />
+          <Route path="prep/paper" element={<PaperPage />} />
+          <Route path="prep/paper/:kind" element={<SheetPage />} />
+          <Route path="today" element={<TodayPage />} />
+          <Route path="journal" element={<JournalPage />} />
+          <Route path="house" element={<HousePage />} />
+        </Route>
+        <Route path="*" element={<Navigate to="/" replace />} />
+      </Routes>
+    </Suspense>
   );
 }
 
@@ -96,9 +62,7 @@ function HouseAlone() {
   useLook();
   return (
     <div className="min-h-screen bg-base-200">
-      <Suspense>
-        <HousePage />
-      </Suspense>
+      <HousePage />
     </div>
   );
 }

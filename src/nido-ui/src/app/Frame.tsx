@@ -1,4 +1,4 @@
-import { useEffect, useState } from "react";
+import { Suspense, useEffect, useState } from "react";
 import { useTranslation } from "react-i18next";
 import { Outlet, useLocation, useNavigate, useParams } from "react-router";
 import { longDay } from "../shared/dates";
@@ -56,7 +56,15 @@ export function Frame() {
       </p>
       <Rail onKeys={() => setKeys(true)} />
       <div id="place" tabIndex={-1} className="flex min-h-0 min-w-0 flex-1 outline-none">
-        <ErrorBoundary key={place}>{gone ? <UnknownWeek /> : <Outlet />}</ErrorBoundary>
+        <ErrorBoundary key={place}>
+          {gone ? (
+            <UnknownWeek />
+          ) : (
+            <Suspense>
+              <Outlet />
+            </Suspense>
+          )}
+        </ErrorBoundary>
       </div>
       {keys && <KeyList onClose={() => setKeys(false)} />}
     </div>

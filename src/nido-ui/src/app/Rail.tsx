@@ -1,6 +1,7 @@
 import { House, Keyboard, Languages, MoonStar, Sun } from "lucide-react";
 import { useTranslation } from "react-i18next";
 import { NavLink, useParams } from "react-router";
+import { readIn } from "../i18n";
 import { places } from "./places";
 import { useLook } from "./useLook";
 
@@ -47,7 +48,7 @@ export function Rail({ onKeys }: { onKeys: () => void }) {
           className={small}
           title={t("rail.language")}
           aria-label={t("rail.language")}
-          onClick={() => void i18n.changeLanguage(i18n.language === "es" ? "en" : "es")}
+          onClick={() => void readIn(i18n.language === "es" ? "en" : "es")}
         >
           <Languages size={18} aria-hidden="true" />
         </button>

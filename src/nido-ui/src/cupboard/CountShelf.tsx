@@ -16,7 +16,7 @@ export function CountShelf({ shelves, onClose }: { shelves: { name: string; tile
   const shelf = shelves.find((s) => s.name === name);
   const written = Object.entries(counts).filter(([, v]) => v.trim() !== "");
   return (
-    <Dialog title={t("cupboard.count")} onClose={onClose}>
+    <Dialog typed title={t("cupboard.count")} onClose={onClose}>
       <label className="mb-3 flex items-center gap-2">
         {t("cupboard.shelf")}
         <select className="select select-sm" value={name} onChange={(e) => setName(e.target.value)}>

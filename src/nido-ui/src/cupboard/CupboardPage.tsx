@@ -50,7 +50,9 @@ export function CupboardPage() {
           </Link>
         )}
         <span className="quiet mr-auto">
-          {t("cupboard.onHand", { count: data?.onHandCount ?? 0, shelves: data?.shelves.length ?? 0 })}
+          {data
+            ? `${t("cupboard.things", { count: data.onHandCount })} ${t("cupboard.onShelves", { count: data.shelves.length })}`
+            : t("loading")}
           {data && data.shortCount > 0 ? ` · ${t("cupboard.short", { count: data.shortCount })}` : ""}
           {data && data.buyCents > 0 ? ` · ${t("cupboard.buy", { money: money(data.buyCents, data.currency) })}` : ""}
         </span>

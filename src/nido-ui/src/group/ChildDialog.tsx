@@ -47,7 +47,7 @@ export function ChildDialog({ group, child, onClose }: { group: Group; child: Ch
     { enabled: child !== null, gcTime: 0, staleTime: 0, refetchOnWindowFocus: false, refetchOnReconnect: false },
   );
   return (
-    <Dialog title={child ? child.name : t("group.addChild")} onClose={onClose} wide>
+    <Dialog typed title={child ? child.name : t("group.addChild")} onClose={onClose} wide>
       {child && !fresh.data ? (
         <>
           <p>{t("loading")}</p>

@@ -20,7 +20,7 @@ export function QuickEntry({ groupId, steps, onClose }: { groupId: string; steps
       .then(onClose)
       .catch(() => undefined);
   return (
-    <Dialog title={t("quick.title")} onClose={onClose}>
+    <Dialog typed title={t("quick.title")} onClose={onClose}>
       <p className="quiet mb-2">{t("quick.help", { words: Object.values(words).join(", ") })}</p>
       <form
         onSubmit={(e) => {

@@ -40,7 +40,7 @@ export function SettingsDialog({ group, onClose }: { group: Group; onClose: () =
     );
   const approaches = Object.entries(s.approaches) as [keyof typeof s.approaches & string, number][];
   return (
-    <Dialog title={t("settings.title", { name: group.name })} onClose={onClose} wide>
+    <Dialog typed title={t("settings.title", { name: group.name })} onClose={onClose} wide>
       <form
         className="space-y-4"
         onSubmit={(e) => {

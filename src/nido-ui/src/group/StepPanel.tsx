@@ -4,6 +4,7 @@ import { useTranslation } from "react-i18next";
 import { $api, type HelpLevel, helpLevels, type StepsView } from "../api/client";
 import { longDay, seenOn, today } from "../shared/dates";
 import { ErrorNote } from "../shared/ErrorNote";
+import { age } from "../shared/figures";
 import { Curve } from "./Curve";
 import { ObjectiveForm } from "./ObjectiveForm";
 import { useObservations } from "./useObservations";
@@ -134,7 +135,9 @@ export function StepPanel({
         {e && (
           <>
             <Curve evidence={e} />
-            <p className="quiet">{t("evidence.interval", { low: e.low, high: e.high, months: e.months })}</p>
+            <p className="quiet">
+              {t("evidence.interval", { low: age(e.low), high: age(e.high), months: age(e.months) })}
+            </p>
           </>
         )}
         <fieldset className="mt-1 flex flex-wrap items-center gap-1">

@@ -3,6 +3,7 @@ import { useTranslation } from "react-i18next";
 import { $api, helpLevels } from "../api/client";
 import { daysLater, longDay, today } from "../shared/dates";
 import { ErrorNote } from "../shared/ErrorNote";
+import { age } from "../shared/figures";
 import { Mark, PathPlot } from "./PathPlot";
 import { PathTable } from "./PathTable";
 
@@ -25,11 +26,7 @@ export function ChildPage({ groupId, childId }: { groupId: string; childId: stri
         <>
           <div className="mb-2 flex flex-wrap items-center gap-3">
             <h2 className="mr-auto text-xl">
-              {child.name}{" "}
-              <span className="quiet text-base">
-                {t("journal.years", { count: Math.floor(child.months / 12) })}{" "}
-                {t("journal.monthsOld", { count: child.months % 12 })}
-              </span>
+              {child.name} <span className="quiet text-base">{age(child.months)}</span>
             </h2>
             <label className="no-print flex items-center gap-2">
               {t("journal.lookBack")}

@@ -48,7 +48,7 @@ export function ThingDialog({ onClose }: { onClose: () => void }) {
       },
     });
   return (
-    <Dialog title={t("thing.title")} onClose={onClose} wide>
+    <Dialog typed title={t("thing.title")} onClose={onClose} wide>
       <p className="quiet mb-2">{t("thing.what")}</p>
       <form
         className="grid gap-3"

@@ -35,7 +35,7 @@ export function TableDialog<T>({
   const save = useMutation({ mutationFn: take, onSuccess: onClose });
   const reading = read.data;
   return (
-    <Dialog title={title} onClose={onClose} wide>
+    <Dialog typed title={title} onClose={onClose} wide>
       <p className="quiet mb-2">{help}</p>
       <label className="flex flex-col gap-1">
         {t("table.paste")}

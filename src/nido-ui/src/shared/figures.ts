@@ -18,3 +18,11 @@ export const signed = (value: number, digits = 0) =>
 
 /** A number without needless decimals. */
 export const plain = (value: number) => value.toLocaleString(i18next.language, { maximumFractionDigits: 2 });
+
+/** An age as a teacher writes it: "3 years 4 months". */
+export function age(inMonths: number) {
+  const whole = Math.round(inMonths);
+  const years = i18next.t("age.years", { count: Math.floor(whole / 12) });
+  const months = i18next.t("age.months", { count: whole % 12 });
+  return whole < 12 ? months : whole % 12 === 0 ? years : i18next.t("age.both", { years, months });
+}

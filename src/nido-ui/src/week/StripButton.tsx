@@ -100,8 +100,8 @@ export function StripButton({
           </span>
           <span className="mt-0.5 flex w-full items-center gap-2">
             <Thread shares={strip.shares} />
-            <span className="quiet w-6 text-right text-xs leading-3">
-              <span className="sr-only">{t("week.stepsWord")} </span>
+            <span className="quiet min-w-6 whitespace-nowrap text-right text-xs leading-3">
+              <span className="max-xl:sr-only">{t("week.stepsWord")} </span>
               {steps}
             </span>
           </span>

@@ -1,5 +1,6 @@
 import type { ReactNode } from "react";
 import { useTranslation } from "react-i18next";
+import { Menu } from "../shared/Menu";
 
 const files = [
   { id: "pdfA4", path: "plan.pdf?paper=a4" },
@@ -21,19 +22,20 @@ const inLanguage = (path: string, language: string) =>
 export function TakeAway({ weekId, dropIn, icon }: { weekId: string; dropIn: boolean; icon: ReactNode }) {
   const { t, i18n } = useTranslation();
   return (
-    <details className="dropdown dropdown-end">
-      <summary className="btn btn-ghost btn-sm">
-        {icon} {t("files.title")}
-      </summary>
-      <ul className="menu dropdown-content card-paper z-10 w-64 p-2">
-        {[...files, ...(dropIn ? [signs] : [])].map((f) => (
-          <li key={f.id}>
-            <a href={`/api/weeks/${weekId}/${inLanguage(f.path, i18n.language)}`} download>
-              {t(`files.${f.id}`)}
-            </a>
-          </li>
-        ))}
-      </ul>
-    </details>
+    <Menu
+      button={
+        <>
+          {icon} {t("files.title")}
+        </>
+      }
+    >
+      {[...files, ...(dropIn ? [signs] : [])].map((f) => (
+        <li key={f.id}>
+          <a href={`/api/weeks/${weekId}/${inLanguage(f.path, i18n.language)}`} download>
+            {t(`files.${f.id}`)}
+          </a>
+        </li>
+      ))}
+    </Menu>
   );
 }

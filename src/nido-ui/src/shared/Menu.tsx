@@ -1,0 +1,34 @@
+import { type ReactNode, useEffect, useRef } from "react";
+
+/** A menu behind a button: it closes on a choice, on Escape (the button has the focus again) and on a press elsewhere. */
+export function Menu({ button, children }: { button: ReactNode; children: ReactNode }) {
+  const details = useRef<HTMLDetailsElement>(null);
+  const close = () => details.current?.removeAttribute("open");
+  useEffect(() => {
+    const elsewhere = (e: PointerEvent) => {
+      if (!details.current?.contains(e.target as Node)) {
+        details.current?.removeAttribute("open");
+      }
+    };
+    document.addEventListener("pointerdown", elsewhere);
+    return () => document.removeEventListener("pointerdown", elsewhere);
+  }, []);
+  return (
+    <details
+      ref={details}
+      className="dropdown dropdown-end"
+      onClick={(e) => (e.target as Element).closest("a, button") && close()}
+      onKeyDown={(e) => {
+        if (e.key === "Escape" && details.current?.open) {
+          e.stopPropagation();
+          close();
+          details.current.querySelector("summary")?.focus();
+        }
+      }}
+      onBlur={(e) => e.relatedTarget && !e.currentTarget.contains(e.relatedTarget) && close()}
+    >
+      <summary className="btn btn-ghost btn-sm">{button}</summary>
+      <ul className="menu dropdown-content card-paper z-10 w-64 p-2">{children}</ul>
+    </details>
+  );
+}
