@@ -2,6 +2,7 @@ using Microsoft.AspNetCore.OpenApi;
 using Microsoft.OpenApi;
 using Nido.Core;
 using Nido.Core.Group;
+using Nido.Core.Making;
 using Nido.Data.Formats;
 
 namespace Nido.Web;
@@ -54,9 +55,24 @@ public static class OpenApi
                             };
                         }
 
+                        SayLimits(schema, context.JsonTypeInfo.Type);
                         return Task.CompletedTask;
                     }
                 );
             }
         );
+
+    /// <summary>The limits a calculator's form names stand in the description of what it is asked, too.</summary>
+    private static void SayLimits(OpenApiSchema schema, Type ask)
+    {
+        var fields = Calculator.All.FirstOrDefault(c => c.Asks == ask)?.Fields ?? [];
+        foreach (var field in fields.Where(f => f.Most is not null && schema.Properties?.ContainsKey(f.Path) == true))
+        {
+            if (schema.Properties![field.Path] is OpenApiSchema of)
+            {
+                of.Minimum = FormattableString.Invariant($"{field.Least}");
+                of.Maximum = FormattableString.Invariant($"{field.Most}");
+            }
+        }
+    }
 }

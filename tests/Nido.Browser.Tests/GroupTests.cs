@@ -29,6 +29,23 @@ public class GroupTests(RunningSite site) : IClassFixture<RunningSite>
     }
 
     [Fact]
+    public async Task What_the_server_refuses_stands_at_its_field()
+    {
+        using var page = new Page();
+        page.Go(await site.PlaceAsync("group"));
+        page.Named("button", "Add a child").Click();
+        page.See("dialog[open] input[name=name]").SendKeys("Tavi");
+        page.See("dialog[open] input[name=bornOn]").SendKeys("01022023");
+        var language = page.See("dialog[open] input[name=homeLanguage]");
+        language.Clear();
+        language.SendKeys("99");
+        page.Named("button", "Save").Click();
+        page.See("dialog[open] input[name=homeLanguage][aria-invalid=true]");
+        page.See("dialog[open] label:has([name=homeLanguage])").Text.ShouldContain("two small letters");
+        page.See("dialog[open] input[name=name]").GetAttribute("value").ShouldBe("Tavi");
+    }
+
+    [Fact]
     public async Task A_menu_closes_on_escape_on_a_choice_and_on_a_press_elsewhere()
     {
         using var page = new Page();

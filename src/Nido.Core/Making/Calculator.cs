@@ -47,6 +47,9 @@ public abstract class Calculator(string name, int order, IReadOnlyList<string> f
             .ThenBy(c => c.Name, StringComparer.Ordinal),
     ];
 
+    /// <summary>Type of what is asked.</summary>
+    public abstract Type Asks { get; }
+
     private int Order => order;
 
     /// <summary>Hands itself over with its types.</summary>
@@ -68,6 +71,9 @@ public sealed class Calculator<TAsk, TAnswer>(
     /// <summary>A calculation that looks nothing up.</summary>
     public Calculator(string name, int order, Func<TAsk, TAnswer> make, params IReadOnlyList<string> figures)
         : this(name, order, (ask, _) => make(ask), figures) { }
+
+    /// <inheritdoc />
+    public override Type Asks => typeof(TAsk);
 
     /// <summary>Works it out.</summary>
     public TAnswer Make(TAsk ask, Known known) => make(ask, known);

@@ -134,11 +134,13 @@ internal static partial class Sentences
     // Three words in a row are a sentence, or the beginning of one.
     private static bool IsWords(string text) => ThreeWords().IsMatch(Place().Replace(text, "1"));
 
-    // Misuse is told to those who build: exceptions, attributes, descriptions of the API.
+    // Misuse is told to those who build: exceptions, attributes, descriptions of the API. What a form starts with is
+    // typed over.
     private static bool IsForBuilders(SyntaxNode node) =>
         node.Ancestors()
             .Any(a =>
                 a is AttributeSyntax or ThrowStatementSyntax or ThrowExpressionSyntax
+                || a is PropertyDeclarationSyntax { Identifier.Text: "Offer" }
                 || a
                     is InvocationExpressionSyntax
                     {

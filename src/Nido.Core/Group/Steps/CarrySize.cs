@@ -12,5 +12,5 @@ public sealed record CarrySize(double Reach, double Piece, double Opening, Carry
     public override double Index => Difficulty.Carrying(Reach, Piece, Opening, Tool, Round);
 
     /// <inheritdoc/>
-    public override Said InWords => $"a {Piece:0} mm piece over {Reach:0} mm into {Opening:0} mm: {Index:0.0} bits";
+    public override Said InWords => $"a {Piece:0} mm piece over {Reach:0} mm into {Opening:0} mm";
 }

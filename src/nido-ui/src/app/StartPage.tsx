@@ -5,6 +5,7 @@ import { Link, useNavigate } from "react-router";
 import { $api } from "../api/client";
 import { monday } from "../shared/dates";
 import { ErrorNote } from "../shared/ErrorNote";
+import { Labelled, Refused } from "../shared/form";
 import { UnitUpload } from "../week/UnitUpload";
 import { useLook } from "./useLook";
 
@@ -49,52 +50,51 @@ export function StartPage() {
             void begin();
           }}
         >
-          <label className="flex flex-col gap-1">
-            {t("start.group")}
-            <input
-              className="input w-full"
-              value={name}
-              onChange={(e) => setName(e.target.value)}
-              required
-              maxLength={80}
-            />
-          </label>
-          <label className="flex flex-col gap-1">
-            {t("start.kind")}
-            <select className="select w-full" value={kind} onChange={(e) => setKind(e.target.value as typeof kind)}>
-              <option value="class">{t("start.class")}</option>
-              <option value="dropIn">{t("start.dropIn")}</option>
-            </select>
-          </label>
-          <label className="flex flex-col gap-1">
-            {t("timetable.day")}
-            <select
-              className="select w-full"
-              value={timetable || (kind === "dropIn" ? "single-session" : "full-day")}
-              onChange={(e) => setTimetable(e.target.value)}
-              data-timetable
-            >
-              {timetables.data?.map((table) => (
-                <option key={table.id} value={table.id}>
-                  {t(`timetable.${table.id}`)}
-                </option>
-              ))}
-            </select>
-          </label>
-          <label className="flex flex-col gap-1">
-            {t("start.theme")}
-            <select className="select w-full" value={themeId} onChange={(e) => setThemeId(e.target.value)}>
-              {themes.data?.map((theme) => (
-                <option key={theme.id} value={theme.id}>
-                  {theme.name}
-                </option>
-              ))}
-            </select>
-          </label>
-          <ErrorNote error={addGroup.error ?? addWeek.error} />
-          <button type="submit" className="btn btn-primary self-start">
-            {t("start.begin")}
-          </button>
+          <Refused error={addGroup.error ?? addWeek.error}>
+            <Labelled name="name" label={t("start.group")}>
+              <input
+                className="input w-full"
+                value={name}
+                onChange={(e) => setName(e.target.value)}
+                required
+                maxLength={80}
+              />
+            </Labelled>
+            <label className="flex flex-col gap-1">
+              {t("start.kind")}
+              <select className="select w-full" value={kind} onChange={(e) => setKind(e.target.value as typeof kind)}>
+                <option value="class">{t("start.class")}</option>
+                <option value="dropIn">{t("start.dropIn")}</option>
+              </select>
+            </label>
+            <Labelled name="timetable" label={t("timetable.day")}>
+              <select
+                className="select w-full"
+                value={timetable || (kind === "dropIn" ? "single-session" : "full-day")}
+                onChange={(e) => setTimetable(e.target.value)}
+                data-timetable
+              >
+                {timetables.data?.map((table) => (
+                  <option key={table.id} value={table.id}>
+                    {t(`timetable.${table.id}`)}
+                  </option>
+                ))}
+              </select>
+            </Labelled>
+            <Labelled name="themeId" label={t("start.theme")}>
+              <select className="select w-full" value={themeId} onChange={(e) => setThemeId(e.target.value)}>
+                {themes.data?.map((theme) => (
+                  <option key={theme.id} value={theme.id}>
+                    {theme.name}
+                  </option>
+                ))}
+              </select>
+            </Labelled>
+            <ErrorNote error={addGroup.error ?? addWeek.error} />
+            <button type="submit" className="btn btn-primary self-start">
+              {t("start.begin")}
+            </button>
+          </Refused>
         </form>
         {weeks.data?.length === 0 && (
           <section className="card-paper mt-4 p-6" data-example>

@@ -14,6 +14,7 @@ import { PrintLink } from "../paper/PrintLink";
 import { BothEditions } from "../shared/BothEditions";
 import { Dialog } from "../shared/Dialog";
 import { ErrorNote } from "../shared/ErrorNote";
+import { Labelled, Refused } from "../shared/form";
 import { useEdition } from "../shared/useEdition";
 import { type Allergies, AllergyPicker, useReadAllergies } from "./AllergyPicker";
 import { DayChoice } from "./DayChoice";
@@ -101,115 +102,112 @@ function ChildForm({ group, child, onClose }: { group: Group; child: Child | nul
   });
   return (
     <form onSubmit={(e) => void save(e)} className="grid grid-cols-2 gap-3">
-      {child && (
-        <p className="col-span-2">
-          <PrintLink
-            kind="own-name"
-            label={t("paper.ownName")}
-            values={{ numbers: null, texts: null, lists: { names: [child.name] } }}
-            head={{ name: child.name }}
-            leftHanded={child.hand === "left"}
-          />
-        </p>
-      )}
-      <label className="flex flex-col gap-1">
-        {t("child.name")}
-        <input className="input w-full" required maxLength={60} {...form.register("name")} />
-      </label>
-      <label className="flex flex-col gap-1">
-        {t("child.born")}
-        <input type="date" className="input w-full" required {...form.register("bornOn")} />
-      </label>
-      <div className="col-span-2">
-        <DayChoice
-          days={form.watch("days")}
-          among={group.days as WeekDay[]}
-          onChange={(d) => form.setValue("days", d)}
-        />
-      </div>
-      <label className="flex items-center gap-2">
-        <input type="checkbox" className="checkbox checkbox-sm" {...form.register("mouths")} /> {t("child.mouths")}
-      </label>
-      <label className="flex items-center gap-2">
-        <input type="checkbox" className="checkbox checkbox-sm" {...form.register("avoidsTouch")} />{" "}
-        {t("child.avoidsTouch")}
-      </label>
-      <label className="flex flex-col gap-1">
-        {t("child.hand")}
-        <select className="select w-full" {...form.register("hand")}>
-          {(["undecided", "right", "left"] as const).map((h) => (
-            <option key={h} value={h}>
-              {t(`hand.${h}`)}
-            </option>
-          ))}
-        </select>
-      </label>
-      <label className="flex flex-col gap-1">
-        {t("child.language")}
-        <input className="input w-full" maxLength={2} {...form.register("homeLanguage")} />
-      </label>
-      <AllergyPicker value={allergies} onChange={setAllergies} />
-      {(allergies.known.length > 0 || form.watch("plans").length > 0) && (
-        <PlanRows
-          plans={form.watch("plans")}
-          adults={group.adults.map((a) => a.name)}
-          onChange={(plans) => form.setValue("plans", plans)}
-        />
-      )}
-      <label className="col-span-2 flex flex-col gap-1">
-        {t("child.note")}
-        <input className="input w-full" maxLength={500} {...form.register("note")} />
-      </label>
-      <SupportChoice chosen={form.watch("supports")} onChange={(s) => form.setValue("supports", s)} />
-      <WaysChoice ofChild ways={form.watch("ways")} onChange={(ways) => form.setValue("ways", ways)} />
-      <div className="col-span-2">
-        {(changes.error as Problem | null)?.current ? (
-          <BothEditions
-            error={changes.error}
-            opened={{ ...child }}
-            mine={mine}
-            labels={{
-              name: t("child.name"),
-              bornOn: t("child.born"),
-              days: t("child.days"),
-              mouths: t("child.mouths"),
-              avoidsTouch: t("child.avoidsTouch"),
-              hand: t("child.hand"),
-              allergies: t("child.allergies"),
-              unknownAllergies: t("child.allergies"),
-              homeLanguage: t("child.language"),
-              note: t("child.note"),
-              supports: t("child.supports"),
-            }}
-            onMine={(merged) => {
-              edition.renew();
-              form.reset(fieldsOf(merged as unknown as Child, group));
-              setMine(merged);
-              void keep(merged as unknown as Child);
-            }}
-            onTheirs={(current) => {
-              edition.renew();
-              changes.clear();
-              form.reset(fieldsOf(current as unknown as Child, group));
-            }}
-          />
-        ) : (
-          <ErrorNote error={changes.error} />
+      <Refused error={changes.error}>
+        {child && (
+          <p className="col-span-2">
+            <PrintLink
+              kind="own-name"
+              label={t("paper.ownName")}
+              values={{ numbers: null, texts: null, lists: { names: [child.name] } }}
+              head={{ name: child.name }}
+              leftHanded={child.hand === "left"}
+            />
+          </p>
         )}
-      </div>
-      <button type="submit" className="btn btn-primary">
-        {t("save")}
-      </button>
-      {child && (
-        <a className="btn btn-ghost" href={`/api/groups/${group.id}/children/${child.id}/along.zip`} download>
-          {t("child.along")}
-        </a>
-      )}
-      {child && (
-        <button type="button" className="btn btn-outline" onClick={() => void changes.remove(child.id).then(onClose)}>
-          {t("child.remove")}
+        <Labelled name="name" label={t("child.name")}>
+          <input className="input w-full" required maxLength={60} {...form.register("name")} />
+        </Labelled>
+        <Labelled name="bornOn" label={t("child.born")}>
+          <input type="date" className="input w-full" required {...form.register("bornOn")} />
+        </Labelled>
+        <div className="col-span-2">
+          <DayChoice
+            days={form.watch("days")}
+            among={group.days as WeekDay[]}
+            onChange={(d) => form.setValue("days", d)}
+          />
+        </div>
+        <label className="flex items-center gap-2">
+          <input type="checkbox" className="checkbox checkbox-sm" {...form.register("mouths")} /> {t("child.mouths")}
+        </label>
+        <label className="flex items-center gap-2">
+          <input type="checkbox" className="checkbox checkbox-sm" {...form.register("avoidsTouch")} />{" "}
+          {t("child.avoidsTouch")}
+        </label>
+        <Labelled name="hand" label={t("child.hand")}>
+          <select className="select w-full" {...form.register("hand")}>
+            {(["undecided", "right", "left"] as const).map((h) => (
+              <option key={h} value={h}>
+                {t(`hand.${h}`)}
+              </option>
+            ))}
+          </select>
+        </Labelled>
+        <Labelled name="homeLanguage" label={t("child.language")}>
+          <input className="input w-full" maxLength={2} {...form.register("homeLanguage")} />
+        </Labelled>
+        <AllergyPicker value={allergies} onChange={setAllergies} />
+        {(allergies.known.length > 0 || form.watch("plans").length > 0) && (
+          <PlanRows
+            plans={form.watch("plans")}
+            adults={group.adults.map((a) => a.name)}
+            onChange={(plans) => form.setValue("plans", plans)}
+          />
+        )}
+        <Labelled name="note" label={t("child.note")} className="col-span-2">
+          <input className="input w-full" maxLength={500} {...form.register("note")} />
+        </Labelled>
+        <SupportChoice chosen={form.watch("supports")} onChange={(s) => form.setValue("supports", s)} />
+        <WaysChoice ofChild ways={form.watch("ways")} onChange={(ways) => form.setValue("ways", ways)} />
+        <div className="col-span-2">
+          {(changes.error as Problem | null)?.current ? (
+            <BothEditions
+              error={changes.error}
+              opened={{ ...child }}
+              mine={mine}
+              labels={{
+                name: t("child.name"),
+                bornOn: t("child.born"),
+                days: t("child.days"),
+                mouths: t("child.mouths"),
+                avoidsTouch: t("child.avoidsTouch"),
+                hand: t("child.hand"),
+                allergies: t("child.allergies"),
+                unknownAllergies: t("child.allergies"),
+                homeLanguage: t("child.language"),
+                note: t("child.note"),
+                supports: t("child.supports"),
+              }}
+              onMine={(merged) => {
+                edition.renew();
+                form.reset(fieldsOf(merged as unknown as Child, group));
+                setMine(merged);
+                void keep(merged as unknown as Child);
+              }}
+              onTheirs={(current) => {
+                edition.renew();
+                changes.clear();
+                form.reset(fieldsOf(current as unknown as Child, group));
+              }}
+            />
+          ) : (
+            <ErrorNote error={changes.error} />
+          )}
+        </div>
+        <button type="submit" className="btn btn-primary">
+          {t("save")}
         </button>
-      )}
+        {child && (
+          <a className="btn btn-ghost" href={`/api/groups/${group.id}/children/${child.id}/along.zip`} download>
+            {t("child.along")}
+          </a>
+        )}
+        {child && (
+          <button type="button" className="btn btn-outline" onClick={() => void changes.remove(child.id).then(onClose)}>
+            {t("child.remove")}
+          </button>
+        )}
+      </Refused>
     </form>
   );
 }

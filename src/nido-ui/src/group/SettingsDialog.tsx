@@ -4,6 +4,7 @@ import { type Group, type Problem, type WeekDay, weekDays } from "../api/client"
 import { BothEditions } from "../shared/BothEditions";
 import { Dialog } from "../shared/Dialog";
 import { ErrorNote } from "../shared/ErrorNote";
+import { Labelled, Refused } from "../shared/form";
 import { useEdition } from "../shared/useEdition";
 import { AdultRows } from "./AdultRows";
 import { BlockRows } from "./BlockRows";
@@ -48,216 +49,213 @@ export function SettingsDialog({ group, onClose }: { group: Group; onClose: () =
           save();
         }}
       >
-        <div className="grid grid-cols-2 gap-3">
-          <label className="flex flex-col gap-1">
-            {t("settings.name")}
+        <Refused error={settings.error}>
+          <div className="grid grid-cols-2 gap-3">
+            <Labelled name="name" label={t("settings.name")}>
+              <input
+                className="input w-full"
+                value={now.name}
+                required
+                onChange={(e) => setNow({ ...now, name: e.target.value })}
+              />
+            </Labelled>
+            <Labelled name="place" label={t("settings.place")}>
+              <input
+                className="input w-full"
+                value={now.place}
+                onChange={(e) => setNow({ ...now, place: e.target.value })}
+              />
+            </Labelled>
+          </div>
+          <DayChoice days={now.days as WeekDay[]} among={weekDays} onChange={(days) => setNow({ ...now, days })} />
+          {now.kind === "dropIn" && (
+            <>
+              <ExpectedBands bands={now.expected ?? []} onChange={(expected) => setNow({ ...now, expected })} />
+              <label className="flex flex-wrap items-center gap-2">
+                {t("expected.runOut")}
+                <input
+                  type="number"
+                  min={1}
+                  max={50}
+                  className="input input-sm w-20"
+                  value={s.runOutPercent}
+                  onChange={(e) => set({ runOutPercent: Number(e.target.value) })}
+                />
+                %
+              </label>
+            </>
+          )}
+          <BlockRows blocks={now.blocks} onChange={(blocks) => setNow({ ...now, blocks })} />
+          <AdultRows adults={now.adults} onChange={(adults) => setNow({ ...now, adults })} />
+          <fieldset>
+            <legend className="font-bold">{t("settings.approaches")}</legend>
+            <p className="quiet text-[13px]">{t("settings.approachesWhy")}</p>
+            <div className="mt-1 flex flex-wrap gap-4">
+              {approaches.map(([name, parts]) => (
+                <label key={name} className="flex items-center gap-2">
+                  {t(`approach.${name}`)}
+                  <input
+                    type="number"
+                    min={0}
+                    max={5}
+                    className="input input-sm w-16"
+                    value={parts}
+                    onChange={(e) => set({ approaches: { ...s.approaches, [name]: Number(e.target.value) } })}
+                  />
+                </label>
+              ))}
+            </div>
+          </fieldset>
+          <label className="flex items-center gap-2">
             <input
-              className="input w-full"
-              value={now.name}
-              required
-              onChange={(e) => setNow({ ...now, name: e.target.value })}
+              type="checkbox"
+              className="checkbox checkbox-sm"
+              checked={s.hasPrinter ?? true}
+              onChange={(e) => set({ hasPrinter: e.target.checked })}
             />
+            {t("settings.printer")}
           </label>
-          <label className="flex flex-col gap-1">
-            {t("settings.place")}
-            <input
-              className="input w-full"
-              value={now.place}
-              onChange={(e) => setNow({ ...now, place: e.target.value })}
-            />
-          </label>
-        </div>
-        <DayChoice days={now.days as WeekDay[]} among={weekDays} onChange={(days) => setNow({ ...now, days })} />
-        {now.kind === "dropIn" && (
-          <>
-            <ExpectedBands bands={now.expected ?? []} onChange={(expected) => setNow({ ...now, expected })} />
-            <label className="flex flex-wrap items-center gap-2">
-              {t("expected.runOut")}
+          <div className="grid grid-cols-2 gap-3">
+            <label className="flex flex-col gap-1">
+              {t("settings.stepRule")}
+              <select
+                className="select w-full"
+                value={s.stepRule}
+                onChange={(e) => set({ stepRule: e.target.value as typeof s.stepRule })}
+              >
+                <option value="twoDays">{t("settings.twoDays")}</option>
+                <option value="eightyPercent">{t("settings.eightyPercent")}</option>
+              </select>
+              <span className="quiet text-[13px]">{t("settings.stepRuleWhy")}</span>
+            </label>
+            <label className="flex flex-col gap-1">
+              {t("settings.smallParts")}
+              <select
+                className="select w-full"
+                value={s.smallParts}
+                onChange={(e) => set({ smallParts: e.target.value as typeof s.smallParts })}
+              >
+                <option value="never">{t("settings.never")}</option>
+                <option value="watchedTable">{t("settings.watchedTable")}</option>
+              </select>
+              <span className="quiet text-[13px]">{t("settings.smallPartsWhy")}</span>
+            </label>
+            <label className="flex flex-col gap-1">
+              {t("settings.ratio")}
+              <select
+                className="select w-full"
+                value={s.ratioTable}
+                onChange={(e) => set({ ratioTable: e.target.value as typeof s.ratioTable })}
+              >
+                <option value="caringForOurChildren">Caring for Our Children</option>
+                <option value="englandEyfs">England EYFS</option>
+                <option value="own">{t("settings.ownRatio")}</option>
+              </select>
+              <span className="quiet text-[13px]">{t("settings.ratioWhy")}</span>
+            </label>
+            <label className="flex flex-col gap-1">
+              {t("settings.mixed")}
+              <select
+                className="select w-full"
+                value={s.mixedAges}
+                onChange={(e) => set({ mixedAges: e.target.value as typeof s.mixedAges })}
+              >
+                <option value="addShares">{t("settings.addShares")}</option>
+                <option value="byYoungest">{t("settings.byYoungest")}</option>
+              </select>
+              <span className="quiet text-[13px]">{t("settings.mixedWhy")}</span>
+            </label>
+            <label className="flex flex-col gap-1">
+              {t("settings.food")}
+              <select
+                className="select w-full"
+                value={s.food}
+                onChange={(e) => set({ food: e.target.value as typeof s.food })}
+              >
+                <option value="withAllergyCheck">{t("settings.foodCheck")}</option>
+                <option value="never">{t("settings.never")}</option>
+                <option value="freely">{t("settings.freely")}</option>
+              </select>
+              <span className="quiet text-[13px]">{t("settings.foodWhy")}</span>
+            </label>
+            {s.ratioTable === "own" && <OwnRatio bands={s.ownRatio} onChange={(ownRatio) => set({ ownRatio })} />}
+            <Labelled name="budgetCents" label={t("settings.budget")}>
+              <input
+                type="number"
+                min={0}
+                step="0.01"
+                className="input w-full"
+                value={s.budgetCents / 100}
+                onChange={(e) => set({ budgetCents: Math.round(100 * Number(e.target.value)) })}
+              />
+            </Labelled>
+            <Labelled name="eveningPrepMinutes" label={t("settings.evening")}>
+              <input
+                type="number"
+                min={0}
+                max={240}
+                className="input w-full"
+                value={s.eveningPrepMinutes}
+                onChange={(e) => set({ eveningPrepMinutes: Number(e.target.value) })}
+              />
+            </Labelled>
+            <Labelled name="attentionMinutesPerYear" label={t("settings.attention")}>
               <input
                 type="number"
                 min={1}
-                max={50}
-                className="input input-sm w-20"
-                value={s.runOutPercent}
-                onChange={(e) => set({ runOutPercent: Number(e.target.value) })}
+                max={10}
+                step="0.5"
+                className="input w-full"
+                value={s.attentionMinutesPerYear}
+                onChange={(e) => set({ attentionMinutesPerYear: Number(e.target.value) })}
               />
-              %
+              <span className="quiet text-[13px]">{t("settings.attentionWhy")}</span>
+            </Labelled>
+            <label className="flex flex-col gap-1">
+              {t("settings.paper")}
+              <select
+                className="select w-full"
+                value={s.paper}
+                onChange={(e) => set({ paper: e.target.value as typeof s.paper })}
+              >
+                <option value="a4">A4</option>
+                <option value="letter">US Letter</option>
+              </select>
             </label>
-          </>
-        )}
-        <BlockRows blocks={now.blocks} onChange={(blocks) => setNow({ ...now, blocks })} />
-        <AdultRows adults={now.adults} onChange={(adults) => setNow({ ...now, adults })} />
-        <fieldset>
-          <legend className="font-bold">{t("settings.approaches")}</legend>
-          <p className="quiet text-[13px]">{t("settings.approachesWhy")}</p>
-          <div className="mt-1 flex flex-wrap gap-4">
-            {approaches.map(([name, parts]) => (
-              <label key={name} className="flex items-center gap-2">
-                {t(`approach.${name}`)}
-                <input
-                  type="number"
-                  min={0}
-                  max={5}
-                  className="input input-sm w-16"
-                  value={parts}
-                  onChange={(e) => set({ approaches: { ...s.approaches, [name]: Number(e.target.value) } })}
-                />
-              </label>
-            ))}
           </div>
-        </fieldset>
-        <label className="flex items-center gap-2">
-          <input
-            type="checkbox"
-            className="checkbox checkbox-sm"
-            checked={s.hasPrinter ?? true}
-            onChange={(e) => set({ hasPrinter: e.target.checked })}
-          />
-          {t("settings.printer")}
-        </label>
-        <div className="grid grid-cols-2 gap-3">
-          <label className="flex flex-col gap-1">
-            {t("settings.stepRule")}
-            <select
-              className="select w-full"
-              value={s.stepRule}
-              onChange={(e) => set({ stepRule: e.target.value as typeof s.stepRule })}
-            >
-              <option value="twoDays">{t("settings.twoDays")}</option>
-              <option value="eightyPercent">{t("settings.eightyPercent")}</option>
-            </select>
-            <span className="quiet text-[13px]">{t("settings.stepRuleWhy")}</span>
-          </label>
-          <label className="flex flex-col gap-1">
-            {t("settings.smallParts")}
-            <select
-              className="select w-full"
-              value={s.smallParts}
-              onChange={(e) => set({ smallParts: e.target.value as typeof s.smallParts })}
-            >
-              <option value="never">{t("settings.never")}</option>
-              <option value="watchedTable">{t("settings.watchedTable")}</option>
-            </select>
-            <span className="quiet text-[13px]">{t("settings.smallPartsWhy")}</span>
-          </label>
-          <label className="flex flex-col gap-1">
-            {t("settings.ratio")}
-            <select
-              className="select w-full"
-              value={s.ratioTable}
-              onChange={(e) => set({ ratioTable: e.target.value as typeof s.ratioTable })}
-            >
-              <option value="caringForOurChildren">Caring for Our Children</option>
-              <option value="englandEyfs">England EYFS</option>
-              <option value="own">{t("settings.ownRatio")}</option>
-            </select>
-            <span className="quiet text-[13px]">{t("settings.ratioWhy")}</span>
-          </label>
-          <label className="flex flex-col gap-1">
-            {t("settings.mixed")}
-            <select
-              className="select w-full"
-              value={s.mixedAges}
-              onChange={(e) => set({ mixedAges: e.target.value as typeof s.mixedAges })}
-            >
-              <option value="addShares">{t("settings.addShares")}</option>
-              <option value="byYoungest">{t("settings.byYoungest")}</option>
-            </select>
-            <span className="quiet text-[13px]">{t("settings.mixedWhy")}</span>
-          </label>
-          <label className="flex flex-col gap-1">
-            {t("settings.food")}
-            <select
-              className="select w-full"
-              value={s.food}
-              onChange={(e) => set({ food: e.target.value as typeof s.food })}
-            >
-              <option value="withAllergyCheck">{t("settings.foodCheck")}</option>
-              <option value="never">{t("settings.never")}</option>
-              <option value="freely">{t("settings.freely")}</option>
-            </select>
-            <span className="quiet text-[13px]">{t("settings.foodWhy")}</span>
-          </label>
-          {s.ratioTable === "own" && <OwnRatio bands={s.ownRatio} onChange={(ownRatio) => set({ ownRatio })} />}
-          <label className="flex flex-col gap-1">
-            {t("settings.budget")}
-            <input
-              type="number"
-              min={0}
-              step="0.01"
-              className="input w-full"
-              value={s.budgetCents / 100}
-              onChange={(e) => set({ budgetCents: Math.round(100 * Number(e.target.value)) })}
+          {now.kind === "dropIn" && <LetIn letIn={s.letIn ?? []} onChange={(letIn) => set({ letIn })} />}
+          {now.kind === "class" && (
+            <Wishes
+              group={now}
+              onGrouping={(grouping) => set({ grouping })}
+              onWishes={(wishes) => setNow({ ...now, wishes })}
             />
-          </label>
-          <label className="flex flex-col gap-1">
-            {t("settings.evening")}
-            <input
-              type="number"
-              min={0}
-              max={240}
-              className="input w-full"
-              value={s.eveningPrepMinutes}
-              onChange={(e) => set({ eveningPrepMinutes: Number(e.target.value) })}
+          )}
+          <WaysChoice ways={s.ways ?? {}} onChange={(ways) => set({ ways })} />
+          {(settings.error as Problem | null)?.current ? (
+            <BothEditions
+              error={settings.error}
+              opened={{ ...group }}
+              mine={body}
+              labels={{ name: t("settings.name"), place: t("settings.place"), days: t("child.days") }}
+              onMine={(merged) => {
+                edition.renew();
+                setNow({ ...now, ...(merged as unknown as Group), children: now.children });
+                save(merged as unknown as typeof body);
+              }}
+              onTheirs={(current) => {
+                edition.renew();
+                settings.reset();
+                setNow({ ...now, ...(current as unknown as Group), children: now.children });
+              }}
             />
-          </label>
-          <label className="flex flex-col gap-1">
-            {t("settings.attention")}
-            <input
-              type="number"
-              min={1}
-              max={10}
-              step="0.5"
-              className="input w-full"
-              value={s.attentionMinutesPerYear}
-              onChange={(e) => set({ attentionMinutesPerYear: Number(e.target.value) })}
-            />
-            <span className="quiet text-[13px]">{t("settings.attentionWhy")}</span>
-          </label>
-          <label className="flex flex-col gap-1">
-            {t("settings.paper")}
-            <select
-              className="select w-full"
-              value={s.paper}
-              onChange={(e) => set({ paper: e.target.value as typeof s.paper })}
-            >
-              <option value="a4">A4</option>
-              <option value="letter">US Letter</option>
-            </select>
-          </label>
-        </div>
-        {now.kind === "dropIn" && <LetIn letIn={s.letIn ?? []} onChange={(letIn) => set({ letIn })} />}
-        {now.kind === "class" && (
-          <Wishes
-            group={now}
-            onGrouping={(grouping) => set({ grouping })}
-            onWishes={(wishes) => setNow({ ...now, wishes })}
-          />
-        )}
-        <WaysChoice ways={s.ways ?? {}} onChange={(ways) => set({ ways })} />
-        {(settings.error as Problem | null)?.current ? (
-          <BothEditions
-            error={settings.error}
-            opened={{ ...group }}
-            mine={body}
-            labels={{ name: t("settings.name"), place: t("settings.place"), days: t("child.days") }}
-            onMine={(merged) => {
-              edition.renew();
-              setNow({ ...now, ...(merged as unknown as Group), children: now.children });
-              save(merged as unknown as typeof body);
-            }}
-            onTheirs={(current) => {
-              edition.renew();
-              settings.reset();
-              setNow({ ...now, ...(current as unknown as Group), children: now.children });
-            }}
-          />
-        ) : (
-          <ErrorNote error={settings.error} />
-        )}
-        <button type="submit" className="btn btn-primary">
-          {t("save")}
-        </button>
+          ) : (
+            <ErrorNote error={settings.error} />
+          )}
+          <button type="submit" className="btn btn-primary">
+            {t("save")}
+          </button>
+        </Refused>
       </form>
     </Dialog>
   );

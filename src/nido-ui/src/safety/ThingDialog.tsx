@@ -3,6 +3,7 @@ import { useTranslation } from "react-i18next";
 import { $api, type Schemas } from "../api/client";
 import { Dialog } from "../shared/Dialog";
 import { ErrorNote } from "../shared/ErrorNote";
+import { Labelled, Refused } from "../shared/form";
 import { numberOf } from "../shared/numbers";
 import { useWeek } from "../shared/useWeek";
 import { Source } from "./Source";
@@ -57,113 +58,116 @@ export function ThingDialog({ onClose }: { onClose: () => void }) {
           send();
         }}
       >
-        <div className="grid grid-cols-2 gap-3 sm:grid-cols-5">
-          <label className="col-span-2 flex flex-col gap-1">
-            {t("thing.name")}
-            <input
-              className="input w-full"
-              required
-              maxLength={60}
-              value={name}
-              onChange={(e) => setName(e.target.value)}
-            />
-          </label>
-          <label className="flex flex-col gap-1">
-            {t("thing.shape")}
-            <select
-              className="select w-full"
-              value={shape}
-              onChange={(e) => setShape(e.target.value as Schemas["Shape"])}
-            >
-              {shapes.map((s) => (
-                <option key={s} value={s}>
-                  {t(`thing.shapes.${s}`)}
-                </option>
-              ))}
-            </select>
-          </label>
-          {sizesOf[shape].map((side) => (
-            <label key={side} className="flex flex-col gap-1">
-              {t(`thing.${shape !== "box" && side === "width" ? "diameter" : side}`)}
+        <Refused error={ask.error}>
+          <div className="grid grid-cols-2 gap-3 sm:grid-cols-5">
+            <Labelled name="name" label={t("thing.name")} className="col-span-2">
+              <input
+                className="input w-full"
+                required
+                maxLength={60}
+                value={name}
+                onChange={(e) => setName(e.target.value)}
+              />
+            </Labelled>
+            <label className="flex flex-col gap-1">
+              {t("thing.shape")}
+              <select
+                className="select w-full"
+                value={shape}
+                onChange={(e) => setShape(e.target.value as Schemas["Shape"])}
+              >
+                {shapes.map((s) => (
+                  <option key={s} value={s}>
+                    {t(`thing.shapes.${s}`)}
+                  </option>
+                ))}
+              </select>
+            </label>
+            {sizesOf[shape].map((side) => (
+              <Labelled
+                key={side}
+                name={side}
+                label={t(`thing.${shape !== "box" && side === "width" ? "diameter" : side}`)}
+              >
+                <input
+                  className="input w-full"
+                  inputMode="decimal"
+                  placeholder="mm"
+                  value={size[side]}
+                  onChange={(e) => setSize({ ...size, [side]: e.target.value })}
+                />
+              </Labelled>
+            ))}
+            <Labelled name="amount" label={t(shape === "loose" ? "thing.grams" : "thing.pieces")}>
               <input
                 className="input w-full"
                 inputMode="decimal"
-                placeholder="mm"
-                value={size[side]}
-                onChange={(e) => setSize({ ...size, [side]: e.target.value })}
+                value={amount}
+                onChange={(e) => setAmount(e.target.value)}
               />
+            </Labelled>
+          </div>
+          <div className="flex flex-wrap items-end gap-3">
+            <label className="flex min-h-10 items-center gap-2">
+              <input
+                type="checkbox"
+                className="checkbox checkbox-sm"
+                checked={cord.has}
+                onChange={(e) => setCord({ ...cord, has: e.target.checked })}
+              />
+              {t("thing.cord")}
             </label>
-          ))}
-          <label className="flex flex-col gap-1">
-            {t(shape === "loose" ? "thing.grams" : "thing.pieces")}
-            <input
-              className="input w-full"
-              inputMode="decimal"
-              value={amount}
-              onChange={(e) => setAmount(e.target.value)}
-            />
-          </label>
-        </div>
-        <div className="flex flex-wrap items-end gap-3">
-          <label className="flex min-h-10 items-center gap-2">
-            <input
-              type="checkbox"
-              className="checkbox checkbox-sm"
-              checked={cord.has}
-              onChange={(e) => setCord({ ...cord, has: e.target.checked })}
-            />
-            {t("thing.cord")}
-          </label>
-          {cord.has && (
-            <>
-              {(["mm", "loop"] as const).map((k) => (
-                <label key={k} className="flex flex-col gap-1">
-                  {t(`thing.cord_${k}`)}
-                  <input
-                    className="input w-32"
-                    inputMode="decimal"
-                    placeholder="mm"
-                    value={cord[k]}
-                    onChange={(e) => setCord({ ...cord, [k]: e.target.value })}
-                  />
-                </label>
-              ))}
-              <label className="flex min-h-10 items-center gap-2">
-                <input
-                  type="checkbox"
-                  className="checkbox checkbox-sm"
-                  checked={cord.breaksOpen}
-                  onChange={(e) => setCord({ ...cord, breaksOpen: e.target.checked })}
-                />
-                {t("thing.breaksOpen")}
-              </label>
-            </>
-          )}
-        </div>
-        {questions.map((q) => (
-          <fieldset key={q.id}>
-            <legend className="font-bold">{spanish ? q.askEs : q.ask}</legend>
-            <div className="grid grid-cols-2 gap-x-4 sm:grid-cols-4">
-              {q.answers.map((a) => (
-                <label key={a.id} className="flex min-h-8 items-center gap-2">
+            {cord.has && (
+              <>
+                {(["mm", "loop"] as const).map((k) => (
+                  <label key={k} className="flex flex-col gap-1">
+                    {t(`thing.cord_${k}`)}
+                    <input
+                      className="input w-32"
+                      inputMode="decimal"
+                      placeholder="mm"
+                      value={cord[k]}
+                      onChange={(e) => setCord({ ...cord, [k]: e.target.value })}
+                    />
+                  </label>
+                ))}
+                <label className="flex min-h-10 items-center gap-2">
                   <input
                     type="checkbox"
                     className="checkbox checkbox-sm"
-                    checked={answers.includes(a.id)}
-                    onChange={(e) =>
-                      setAnswers(e.target.checked ? [...answers, a.id] : answers.filter((x) => x !== a.id))
-                    }
+                    checked={cord.breaksOpen}
+                    onChange={(e) => setCord({ ...cord, breaksOpen: e.target.checked })}
                   />
-                  {spanish ? a.saysEs : a.says}
+                  {t("thing.breaksOpen")}
                 </label>
-              ))}
-            </div>
-          </fieldset>
-        ))}
-        <ErrorNote error={ask.error} />
-        <button type="submit" className="btn btn-primary" disabled={ask.isPending}>
-          {t("thing.ask")}
-        </button>
+              </>
+            )}
+          </div>
+          {questions.map((q) => (
+            <fieldset key={q.id}>
+              <legend className="font-bold">{spanish ? q.askEs : q.ask}</legend>
+              <div className="grid grid-cols-2 gap-x-4 sm:grid-cols-4">
+                {q.answers.map((a) => (
+                  <label key={a.id} className="flex min-h-8 items-center gap-2">
+                    <input
+                      type="checkbox"
+                      className="checkbox checkbox-sm"
+                      checked={answers.includes(a.id)}
+                      onChange={(e) =>
+                        setAnswers(e.target.checked ? [...answers, a.id] : answers.filter((x) => x !== a.id))
+                      }
+                    />
+                    {spanish ? a.saysEs : a.says}
+                  </label>
+                ))}
+              </div>
+            </fieldset>
+          ))}
+          <ErrorNote error={ask.error} />
+          <button type="submit" className="btn btn-primary" disabled={ask.isPending}>
+            {t("thing.ask")}
+          </button>
+        </Refused>
       </form>
       <div aria-live="polite" className="mt-3" data-thing>
         {ask.data && ask.data.length === 0 && <p>{t("thing.nothing")}</p>}

@@ -1,17 +1,19 @@
 import { CircleAlert } from "lucide-react";
 import { useTranslation } from "react-i18next";
 import type { Problem } from "../api/client";
+import { useElsewhere } from "./form";
 
 /** What went wrong and the way out, beside the thing. */
 export function ErrorNote({ error }: { error: unknown }) {
   const { t } = useTranslation();
+  const all = error instanceof Error ? [] : ((error as Problem | null)?.fields ?? []);
+  const fields = useElsewhere(all);
   if (!error) {
     return null;
   }
   // A call that got no answer at all is thrown as an Error; what the server refuses is a problem with its sentences.
   const problem: Problem =
     error instanceof Error ? { title: t("away.title"), detail: t("away.why") } : (error as Problem);
-  const fields = problem.fields ?? [];
   return (
     <div role="alert" className="flex gap-2 rounded-[10px] border border-error p-3 text-error">
       <CircleAlert size={18} className="mt-0.5 shrink-0" aria-hidden="true" />
@@ -27,7 +29,7 @@ export function ErrorNote({ error }: { error: unknown }) {
             ))}
           </ul>
         ) : (
-          <p>{problem.detail ?? t("away.why")}</p>
+          all.length === 0 && <p>{problem.detail ?? t("away.why")}</p>
         )}
       </div>
     </div>

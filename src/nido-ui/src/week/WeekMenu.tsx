@@ -6,6 +6,7 @@ import { $api } from "../api/client";
 import { Dialog } from "../shared/Dialog";
 import { longDay, monday } from "../shared/dates";
 import { ErrorNote } from "../shared/ErrorNote";
+import { Labelled, Refused } from "../shared/form";
 import { useWeek } from "../shared/useWeek";
 import { UnitUpload } from "./UnitUpload";
 
@@ -59,34 +60,39 @@ function WeeksDialog({ onClose }: { onClose: () => void }) {
           add.mutate({ body: { groupId, themeId, monday: day } }, { onSuccess: (w) => go(w.id) });
         }}
       >
-        <h3 className="col-span-2 font-bold">{t("weeks.new")}</h3>
-        <label className="flex flex-col gap-1">
-          {t("weeks.group")}
-          <select className="select select-sm" value={groupId} onChange={(e) => setGroupId(e.target.value)}>
-            {groups.data?.map((g) => (
-              <option key={g.id} value={g.id}>
-                {g.name}
-              </option>
-            ))}
-          </select>
-        </label>
-        <label className="flex flex-col gap-1">
-          {t("weeks.theme")}
-          <select className="select select-sm" value={themeId} onChange={(e) => setThemeId(e.target.value)}>
-            {themes.data?.map((x) => (
-              <option key={x.id} value={x.id}>
-                {x.name}
-              </option>
-            ))}
-          </select>
-        </label>
-        <label className="flex flex-col gap-1">
-          {t("weeks.monday")}
-          <input type="date" className="input input-sm" value={day} onChange={(e) => setDay(e.target.value)} required />
-        </label>
-        <button type="submit" className="btn btn-primary btn-sm self-end">
-          {t("weeks.add")}
-        </button>
+        <Refused error={add.error}>
+          <h3 className="col-span-2 font-bold">{t("weeks.new")}</h3>
+          <Labelled name="groupId" label={t("weeks.group")}>
+            <select className="select select-sm" value={groupId} onChange={(e) => setGroupId(e.target.value)}>
+              {groups.data?.map((g) => (
+                <option key={g.id} value={g.id}>
+                  {g.name}
+                </option>
+              ))}
+            </select>
+          </Labelled>
+          <Labelled name="themeId" label={t("weeks.theme")}>
+            <select className="select select-sm" value={themeId} onChange={(e) => setThemeId(e.target.value)}>
+              {themes.data?.map((x) => (
+                <option key={x.id} value={x.id}>
+                  {x.name}
+                </option>
+              ))}
+            </select>
+          </Labelled>
+          <Labelled name="monday" label={t("weeks.monday")}>
+            <input
+              type="date"
+              className="input input-sm"
+              value={day}
+              onChange={(e) => setDay(e.target.value)}
+              required
+            />
+          </Labelled>
+          <button type="submit" className="btn btn-primary btn-sm self-end">
+            {t("weeks.add")}
+          </button>
+        </Refused>
       </form>
       <ErrorNote error={add.error} />
       <div className="mt-4 flex flex-wrap items-center gap-3 border-base-300 border-t pt-3">
