@@ -183,7 +183,7 @@ public class GroupTests(RunningSite site) : IClassFixture<RunningSite>
         using var page = new Page();
         page.Go(await site.PlaceAsync("ideas/theme/new")).See("[data-theme-form]");
         page.Named("button", "Keep this theme").Click();
-        page.See("[role=alert]").Text.ShouldContain("needs a name");
+        page.See("[data-theme-form] label:has([aria-invalid=true])").Text.ShouldContain("needs a name");
         page.See("[data-theme-name]").SendKeys("The little lighthouse");
         page.See("[data-theme-letter]").SendKeys("l");
         page.See("[data-theme-words]").SendKeys("lamp, ladder, boat, knot, fnerb");

@@ -13,7 +13,7 @@ public class PlacesTests(RunningSite site) : IClassFixture<RunningSite>
         page.See("dialog[open] input[name=name]").SendKeys("Tavi");
         SetDate(page, "2031-05-01");
         page.Named("button", "Save").Click();
-        page.See("dialog[open] [role=alert]").Text.ShouldContain("in the future");
+        page.See("dialog[open] label:has([aria-invalid=true])").Text.ShouldContain("in the future");
         SetDate(page, "2023-05-01");
         page.Named("button", "Save").Click();
         page.Until(_ => page.All("dialog[open]").Count == 0 && page.All("tbody tr").Count == 15, "the new row");
