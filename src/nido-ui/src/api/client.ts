@@ -107,17 +107,17 @@ export interface Problem {
   current?: Record<string, unknown>;
 }
 
+/** Address of a calculator. */
+export type MakingPath = Extract<keyof paths, `/api/making/${string}`>;
+
 /** Asks a calculator; what it refuses is thrown with its field, value and way out. */
 export async function make<T>(name: string, ask: Record<string, unknown>): Promise<T> {
-  const answer = await fetch(`/api/making/${name}`, {
-    method: "POST",
-    headers: { "Content-Type": "application/json", "Accept-Language": i18next.language },
-    body: JSON.stringify(ask),
-  });
-  if (!answer.ok) {
-    throw (await answer.json()) as Problem;
+  // Its form is made of its description, and so is what is asked: the server says what of it does not fit.
+  const { data, error } = await api.POST(`/api/making/${name}` as MakingPath, { body: ask as never });
+  if (error) {
+    throw error;
   }
-  return (await answer.json()) as T;
+  return data as T;
 }
 
 /** Sends a pasted or uploaded file as it is; the server finds out how its letters are written. */

@@ -3,6 +3,7 @@ import { useTranslation } from "react-i18next";
 import { Link } from "react-router";
 import { $api } from "../api/client";
 import { plain, signed } from "../shared/figures";
+import { numberOf } from "../shared/numbers";
 import { Thread } from "../shared/Stitches";
 import { useWeek } from "../shared/useWeek";
 
@@ -11,9 +12,9 @@ export function Carries({ materialId, have, unit }: { materialId: string; have: 
   const { t } = useTranslation();
   const { weekId } = useWeek();
   const [text, setText] = useState<string | null>(null);
-  const amount = useDeferredValue(text === null || text === "" ? have : Number(text));
+  const amount = useDeferredValue(text === null || text === "" ? have : (numberOf(text) ?? have));
   const ideas = $api.useQuery("get", "/api/cupboard/{materialId}/ideas", {
-    params: { path: { materialId }, query: { weekId, amount: Number.isNaN(amount) ? have : amount } },
+    params: { path: { materialId }, query: { weekId, amount } },
   });
   if (ideas.data?.length === 0) {
     return null;
