@@ -47,8 +47,14 @@ public sealed class Tongue(string language, IReadOnlyDictionary<string, string> 
     public string Speak(Said said)
     {
         ArgumentNullException.ThrowIfNull(said);
-        var spoken = new StringBuilder();
         var own = sentences.GetValueOrDefault(said.Key) ?? said.Key;
+        if (said.Values.Count == 0)
+        {
+            // Words may come from anybody: they are not kept among the sentences.
+            return own.Replace("{{", "{").Replace("}}", "}");
+        }
+
+        var spoken = new StringBuilder();
         foreach (var piece in read.GetOrAdd(own, Piece.Read))
         {
             spoken.Append(piece.Literal);
@@ -122,16 +128,14 @@ public sealed class Tongue(string language, IReadOnlyDictionary<string, string> 
                     literal.Append(c);
                     k++;
                 }
-                else if (c == '{' && template.IndexOf('}', k) is var end and > 0)
+                else if (
+                    c == '{'
+                    && template.IndexOf('}', k) is var end and > 0
+                    && template[(k + 1)..end].Split(':', 2) is var place
+                    && int.TryParse(place[0], NumberStyles.None, CultureInfo.InvariantCulture, out var number)
+                )
                 {
-                    var place = template[(k + 1)..end].Split(':', 2);
-                    pieces.Add(
-                        new(
-                            literal.ToString(),
-                            int.Parse(place[0], CultureInfo.InvariantCulture),
-                            place.ElementAtOrDefault(1)
-                        )
-                    );
+                    pieces.Add(new(literal.ToString(), number, place.ElementAtOrDefault(1)));
                     literal.Clear();
                     k = end;
                 }

@@ -94,14 +94,25 @@ public partial class LanguageTests(RunningSite site) : IClassFixture<RunningSite
                 Press(page, what, words);
             }
 
-            await Task.Delay(400, TestContext.Current.CancellationToken);
-            read[string.Join(" ", (string[])[place, .. press])] =
-            [
-                .. ((IEnumerable<object>)page.Script.ExecuteScript(Gather)!).Cast<string>(),
-            ];
+            read[string.Join(" ", (string[])[place, .. press])] = Settled(page);
         }
 
         return read;
+    }
+
+    /// <summary>What stands on screen once two looks in a row see the same.</summary>
+    private static string[] Settled(Page page)
+    {
+        string[] seen = [];
+        return page.Until(
+            _ =>
+            {
+                var before = seen;
+                seen = [.. ((IEnumerable<object>)page.Script.ExecuteScript(Gather)!).Cast<string>()];
+                return seen.Length > 20 && seen.SequenceEqual(before) ? seen : null;
+            },
+            "the screen to settle"
+        )!;
     }
 
     private static void Press(Page page, string what, Dictionary<string, string> words)

@@ -21,16 +21,37 @@ public static class KeptSaid
     public static string Write(Said said)
     {
         ArgumentNullException.ThrowIfNull(said);
-        return said.Values.Count == 0 ? said.ToString() : Node(said).ToJsonString(Plain);
+        return said.Values.Count == 0 ? WriteText(said.ToString()) : Node(said).ToJsonString(Plain);
+    }
+
+    /// <summary>A text from elsewhere, a file of another house: kept as it is, and never read as more than a
+    /// text.</summary>
+    public static string WriteText(string text)
+    {
+        ArgumentNullException.ThrowIfNull(text);
+        return text.StartsWith(Begins, StringComparison.Ordinal) ? Node(Said.Name(text)).ToJsonString(Plain) : text;
     }
 
     /// <summary>The sentence of a kept text; a text of an older house is spoken as it is.</summary>
     public static Said Read(string kept)
     {
         ArgumentNullException.ThrowIfNull(kept);
-        return kept.StartsWith(Begins, StringComparison.Ordinal) && JsonNode.Parse(kept) is JsonObject node
-            ? Of(node)
-            : Said.Word(kept);
+        if (!kept.StartsWith(Begins, StringComparison.Ordinal))
+        {
+            return Said.Word(kept);
+        }
+
+        try
+        {
+            var said = Of(JsonNode.Parse(kept)!.AsObject());
+            // What cannot be spoken is found out here, not where a week is shown.
+            _ = said.ToString();
+            return said;
+        }
+        catch (Exception e) when (e is JsonException or FormatException or InvalidOperationException)
+        {
+            return Said.Name(kept);
+        }
     }
 
     private static JsonObject Node(Said said) =>

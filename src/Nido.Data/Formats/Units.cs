@@ -137,7 +137,7 @@ public static class Units
                             {
                                 WeekId = weekId,
                                 Number = i + 1,
-                                What = c.What,
+                                What = KeptSaid.WriteText(c.What),
                                 At = c.At,
                                 Before = [.. c.Before],
                                 After = [.. c.After],

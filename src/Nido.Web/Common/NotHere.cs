@@ -1,6 +1,9 @@
 using Microsoft.AspNetCore.Diagnostics;
+using Microsoft.EntityFrameworkCore;
+using Nido.Catalog;
 using Nido.Core;
 using Nido.Core.Group;
+using Nido.Core.Group.Steps;
 using Nido.Data;
 using Nido.Data.Rows;
 
@@ -31,12 +34,20 @@ public sealed class NotHere : IExceptionHandler
     public static readonly Said Theme =
         $"This theme is not here: it was taken out, or never was. The others stand in Ideas.";
 
+    /// <summary>No such ladder.</summary>
+    public static readonly Said Ladder = $"This ladder is not known. All ladders stand in Group.";
+
+    /// <summary>No such idea in the week.</summary>
+    public static readonly Said Idea = $"This week has no such idea. Those it has stand in Ideas.";
+
+    /// <summary>Taken back already.</summary>
+    public static readonly Said TakenBack = $"This was taken back already, or never was. Look at it as it is now.";
+
+    /// <summary>No such backup.</summary>
+    public static readonly Said Backup = $"There is no such backup. Those there are stand in House.";
+
     /// <summary>Nothing is being composed.</summary>
     public static readonly Said Composition = $"Nothing is being composed for this week. Compose it in Week.";
-
-    /// <summary>Anything else.</summary>
-    public static readonly Said Thing =
-        $"There is nothing at this address, or it was taken away. Go back and choose again.";
 
     /// <inheritdoc />
     public async ValueTask<bool> TryHandleAsync(
@@ -79,6 +90,27 @@ public static class Lookups
     {
         ArgumentNullException.ThrowIfNull(db);
         return (await db.GroupAsync(groupId, stop)).Found(NotHere.Group);
+    }
+
+    /// <summary>The child of an address.</summary>
+    public static async Task<ChildRow> TheChildAsync(
+        this NidoDb db,
+        string groupId,
+        string childId,
+        CancellationToken stop
+    )
+    {
+        ArgumentNullException.ThrowIfNull(db);
+        return (await db.Children.SingleOrDefaultAsync(c => c.GroupId == groupId && c.Id == childId, stop)).Found(
+            NotHere.Child
+        );
+    }
+
+    /// <summary>The ladder of an address.</summary>
+    public static Ladder TheLadder(this Content content, string ladder)
+    {
+        ArgumentNullException.ThrowIfNull(content);
+        return content.Ladders.GetValueOrDefault(ladder).Found(NotHere.Ladder);
     }
 
     /// <summary>The row of the group of an address.</summary>

@@ -87,11 +87,7 @@ public static class GroupEndpoints
         HttpContext http,
         NidoDb db,
         CancellationToken stop
-    ) =>
-        await db.Children.AsNoTracking().SingleOrDefaultAsync(c => c.GroupId == groupId && c.Id == childId, stop)
-            is { } child
-            ? TypedResults.Ok(Edition.Tell(http, child.ToCore()))
-            : throw new NotHereException(NotHere.Child);
+    ) => TypedResults.Ok(Edition.Tell(http, (await db.TheChildAsync(groupId, childId, stop)).ToCore()));
 
     private static async Task<Results<Ok<ChildrenGroup>, ProblemHttpResult>> Change(
         string groupId,
@@ -164,19 +160,20 @@ public static class GroupEndpoints
         Content content,
         TimeProvider time,
         CancellationToken stop
-    ) =>
-        await db.GroupAsync(groupId, stop) is { } group
-        && (on ?? DateOnly.FromDateTime(time.GetLocalNow().DateTime)) is var day
-            ? TypedResults.Ok(
-                StepsView.Of(
-                    group.On(day),
-                    WeekInputs.WaysOf(content, group),
-                    content.Ladders.Values,
-                    await db.EvidenceAsync(groupId, day, stop),
-                    day
-                )
+    )
+    {
+        var group = await db.TheGroupAsync(groupId, stop);
+        var day = on ?? DateOnly.FromDateTime(time.GetLocalNow().DateTime);
+        return TypedResults.Ok(
+            StepsView.Of(
+                group.On(day),
+                WeekInputs.WaysOf(content, group),
+                content.Ladders.Values,
+                await db.EvidenceAsync(groupId, day, stop),
+                day
             )
-            : throw new NotHereException(NotHere.Child);
+        );
+    }
 
     private static async Task<Results<Ok<ChildrenGroup>, ProblemHttpResult>> AddChildren(
         string groupId,
@@ -245,10 +242,7 @@ public static class GroupEndpoints
         CancellationToken stop
     )
     {
-        if (await db.Children.SingleOrDefaultAsync(c => c.GroupId == groupId && c.Id == childId, stop) is not { } child)
-        {
-            throw new NotHereException(NotHere.Child);
-        }
+        var child = await db.TheChildAsync(groupId, childId, stop);
 
         child.BinnedAt = time.GetUtcNow();
         await db.SaveChangesAsync(stop);

@@ -41,13 +41,14 @@ public static class ObjectiveEndpoints
         NidoDb db,
         Content content,
         CancellationToken stop
-    ) =>
-        await db.Children.AnyAsync(c => c.GroupId == groupId && c.Id == childId, stop)
-        && content.Ladders.ContainsKey(ladder)
-            ? TypedResults.Ok(
-                Edition.Tell(http, ObjectiveView.Of(await db.Objectives.FindAsync([childId, ladder], stop)))
-            )
-            : throw new NotHereException(NotHere.Child);
+    )
+    {
+        await db.TheChildAsync(groupId, childId, stop);
+        content.TheLadder(ladder);
+        return TypedResults.Ok(
+            Edition.Tell(http, ObjectiveView.Of(await db.Objectives.FindAsync([childId, ladder], stop)))
+        );
+    }
 
     private static async Task<Results<NoContent, ProblemHttpResult>> Set(
         string groupId,
@@ -61,13 +62,8 @@ public static class ObjectiveEndpoints
         CancellationToken stop
     )
     {
-        if (
-            !await db.Children.AnyAsync(c => c.GroupId == groupId && c.Id == childId, stop)
-            || !content.Ladders.TryGetValue(ladder, out var of)
-        )
-        {
-            throw new NotHereException(NotHere.Child);
-        }
+        await db.TheChildAsync(groupId, childId, stop);
+        var of = content.TheLadder(ladder);
 
         var today = DateOnly.FromDateTime(time.GetLocalNow().DateTime);
         if (body.Step < 1 || body.Step > of.Steps.Count)
@@ -109,19 +105,10 @@ public static class ObjectiveEndpoints
         CancellationToken stop
     )
     {
-        if (
-            await db.Objectives.SingleOrDefaultAsync(
-                o =>
-                    o.ChildId == childId
-                    && o.Ladder == ladder
-                    && db.Children.Any(k => k.Id == childId && k.GroupId == groupId),
-                stop
-            )
-            is not { } row
-        )
-        {
-            throw new NotHereException(NotHere.Child);
-        }
+        await db.TheChildAsync(groupId, childId, stop);
+        var row = (
+            await db.Objectives.SingleOrDefaultAsync(o => o.ChildId == childId && o.Ladder == ladder, stop)
+        ).Found(NotHere.TakenBack);
 
         db.Objectives.Remove(row);
         await db.SaveChangesAsync(stop);

@@ -55,16 +55,12 @@ public static class ObservationEndpoints
 
     private static async Task<NoContent> TakeBack(string groupId, long id, NidoDb db, CancellationToken stop)
     {
-        if (
+        var row = (
             await db.Observations.SingleOrDefaultAsync(
                 o => o.Id == id && db.Children.Any(c => c.Id == o.ChildId && c.GroupId == groupId),
                 stop
             )
-            is not { } row
-        )
-        {
-            throw new NotHereException(NotHere.Child);
-        }
+        ).Found(NotHere.TakenBack);
 
         db.Observations.Remove(row);
         await db.SaveChangesAsync(stop);
@@ -82,22 +78,20 @@ public static class ObservationEndpoints
         CancellationToken stop
     )
     {
-        var group = await db.GroupAsync(groupId, stop);
-        return
-            group?.Children.FirstOrDefault(c => c.Id == childId) is { } child
-            && content.Ladders.TryGetValue(ladder, out var of)
-            ? TypedResults.Ok(
-                await ViewAsync(
-                    group,
-                    child,
-                    of,
-                    on ?? DateOnly.FromDateTime(time.GetLocalNow().DateTime),
-                    db,
-                    content,
-                    stop
-                )
+        var group = await db.TheGroupAsync(groupId, stop);
+        var child = group.Children.FirstOrDefault(c => c.Id == childId).Found(NotHere.Child);
+        var of = content.TheLadder(ladder);
+        return TypedResults.Ok(
+            await ViewAsync(
+                group,
+                child,
+                of,
+                on ?? DateOnly.FromDateTime(time.GetLocalNow().DateTime),
+                db,
+                content,
+                stop
             )
-            : throw new NotHereException(NotHere.Child);
+        );
     }
 
     private static async Task<Ok<ChosenView>> Chosen(
@@ -108,18 +102,19 @@ public static class ObservationEndpoints
         NidoDb db,
         Content content,
         CancellationToken stop
-    ) =>
-        await db.Children.AnyAsync(c => c.GroupId == groupId && c.Id == childId, stop)
-        && content.Ladders.ContainsKey(ladder)
-            ? TypedResults.Ok(
-                Edition.Tell(
-                    http,
-                    ChosenView.Of(
-                        await db.ChosenSteps.SingleOrDefaultAsync(c => c.ChildId == childId && c.Ladder == ladder, stop)
-                    )
+    )
+    {
+        await db.TheChildAsync(groupId, childId, stop);
+        content.TheLadder(ladder);
+        return TypedResults.Ok(
+            Edition.Tell(
+                http,
+                ChosenView.Of(
+                    await db.ChosenSteps.SingleOrDefaultAsync(c => c.ChildId == childId && c.Ladder == ladder, stop)
                 )
             )
-            : throw new NotHereException(NotHere.Child);
+        );
+    }
 
     private static async Task<Results<NoContent, ProblemHttpResult>> Choose(
         string groupId,
@@ -133,13 +128,8 @@ public static class ObservationEndpoints
         CancellationToken stop
     )
     {
-        if (
-            !await db.Children.AnyAsync(c => c.GroupId == groupId && c.Id == childId, stop)
-            || !content.Ladders.TryGetValue(ladder, out var of)
-        )
-        {
-            throw new NotHereException(NotHere.Child);
-        }
+        await db.TheChildAsync(groupId, childId, stop);
+        var of = content.TheLadder(ladder);
 
         if (body.Step < 1 || body.Step > of.Steps.Count)
         {
@@ -175,19 +165,10 @@ public static class ObservationEndpoints
         CancellationToken stop
     )
     {
-        if (
-            await db.ChosenSteps.SingleOrDefaultAsync(
-                c =>
-                    c.ChildId == childId
-                    && c.Ladder == ladder
-                    && db.Children.Any(k => k.Id == childId && k.GroupId == groupId),
-                stop
-            )
-            is not { } row
-        )
-        {
-            throw new NotHereException(NotHere.Child);
-        }
+        await db.TheChildAsync(groupId, childId, stop);
+        var row = (
+            await db.ChosenSteps.SingleOrDefaultAsync(c => c.ChildId == childId && c.Ladder == ladder, stop)
+        ).Found(NotHere.TakenBack);
 
         db.ChosenSteps.Remove(row);
         await db.SaveChangesAsync(stop);

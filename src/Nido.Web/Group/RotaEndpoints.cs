@@ -32,8 +32,10 @@ public static class RotaEndpoints
         WeekDesk desk,
         NidoDb db,
         CancellationToken stop
-    ) =>
-        await desk.PlanAsync(weekId, stop) is { } plan && RotaView.CanBe(plan, day, blockId)
+    )
+    {
+        var plan = await desk.PlanAsync(weekId, stop);
+        return RotaView.CanBe(plan, day, blockId)
             ? TypedResults.Ok(
                 Edition.Tell(
                     http,
@@ -41,6 +43,7 @@ public static class RotaEndpoints
                 )
             )
             : throw new NotHereException(NotHere.Place);
+    }
 
     private static async Task<Results<Ok<RotaView>, ProblemHttpResult>> Set(
         string weekId,

@@ -102,13 +102,11 @@ public static partial class HouseEndpoints
     }
 
     private static PhysicalFileHttpResult Fetch(string name, SiteFolder folder) =>
-        HouseReading.PathOf(folder, name) is { } file
-            ? TypedResults.PhysicalFile(file, Zip, name)
-            : throw new NotHereException(NotHere.Thing);
+        TypedResults.PhysicalFile(HouseReading.PathOf(folder, name).Found(NotHere.Backup), Zip, name);
 
     private static NoContent Drop(string name, SiteFolder folder)
     {
-        var file = HouseReading.PathOf(folder, name).Found(NotHere.Thing);
+        var file = HouseReading.PathOf(folder, name).Found(NotHere.Backup);
 
         File.Delete(file);
         return TypedResults.NoContent();
@@ -134,10 +132,7 @@ public static partial class HouseEndpoints
         CancellationToken stop
     )
     {
-        if (HouseReading.PathOf(folder, name) is null)
-        {
-            throw new NotHereException(NotHere.Thing);
-        }
+        HouseReading.PathOf(folder, name).Found(NotHere.Backup);
 
         var aside = await Backup.RestoreAsync(db, folder, name, time.GetUtcNow(), stop);
         stamp.AllIsNew();
@@ -154,7 +149,7 @@ public static partial class HouseEndpoints
         CancellationToken stop
     )
     {
-        var thing = (await InAsync(db, id, stop)).Found(NotHere.Thing);
+        var thing = (await InAsync(db, id, stop)).Found(NotHere.TakenBack);
 
         if (await TheBin.BringBackAsync(db, thing, stop) is { } against)
         {
@@ -174,7 +169,7 @@ public static partial class HouseEndpoints
         CancellationToken stop
     )
     {
-        var thing = (await InAsync(db, id, stop)).Found(NotHere.Thing);
+        var thing = (await InAsync(db, id, stop)).Found(NotHere.TakenBack);
 
         await Erasing.EraseAsync(db, thing, stop);
         stamp.AllIsNew();

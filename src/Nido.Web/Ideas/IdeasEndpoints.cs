@@ -59,7 +59,7 @@ public static class IdeasEndpoints
         var plan = await desk.PlanAsync(weekId, stop);
         if (plan.Problem.Uses.All(u => u.Idea.Id != ideaId))
         {
-            throw new NotHereException(NotHere.Place);
+            throw new NotHereException(NotHere.Idea);
         }
 
         var why = WhyNot.Of(plan, ideaId);
@@ -94,16 +94,19 @@ public static class IdeasEndpoints
     )
     {
         var plan = await desk.PlanAsync(weekId, stop);
-        var uses = plan?.Problem.Uses.Where(u => u.Idea.Id == ideaId).ToArray() ?? [];
+        var uses = plan.Problem.Uses.Where(u => u.Idea.Id == ideaId).ToArray();
         // Where it lies out, the card is that of the fullest of those days.
         var laid = plan
-            ?.Filled.Where(f => f.Use.Idea.Id == ideaId && (blockId is null || f.Use.Block.Id == blockId))
+            .Filled.Where(f => f.Use.Idea.Id == ideaId && (blockId is null || f.Use.Block.Id == blockId))
             .OrderByDescending(f => f.Use.On(f.Placement.Day).InReach)
             .FirstOrDefault();
-        return laid is { Use: { } lies } ? TypedResults.Ok(IdeaReading.Card(plan!, lies, laid.Value.Placement.Day))
-            : (uses.FirstOrDefault(u => u.Block.Id == blockId) ?? uses.FirstOrDefault()) is { } use
-                ? TypedResults.Ok(IdeaReading.Card(plan!, use))
-            : throw new NotHereException(NotHere.Thing);
+        if (laid.Use is { } lies)
+        {
+            return TypedResults.Ok(IdeaReading.Card(plan, lies, laid.Placement.Day));
+        }
+
+        var use = uses.FirstOrDefault(u => u.Block.Id == blockId) ?? uses.FirstOrDefault();
+        return TypedResults.Ok(IdeaReading.Card(plan, use.Found(NotHere.Idea)));
     }
 }
 

@@ -34,10 +34,11 @@ public static class ThemeEndpoints
         NidoDb db,
         Content content,
         CancellationToken stop
-    ) =>
-        await db.ThemeAsync(content, themeId, stop) is { } theme
-            ? TypedResults.Ok(Edition.Tell(http, Form(theme, content)))
-            : throw new NotHereException(NotHere.Theme);
+    )
+    {
+        var theme = (await db.ThemeAsync(content, themeId, stop)).Found(NotHere.Theme);
+        return TypedResults.Ok(Edition.Tell(http, Form(theme, content)));
+    }
 
     private static async Task<Results<Created<ThemeForm>, ProblemHttpResult>> Add(
         ThemeDraft draft,

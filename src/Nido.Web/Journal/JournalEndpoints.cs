@@ -68,13 +68,8 @@ public static class JournalEndpoints
         CancellationToken stop
     )
     {
-        if (
-            await db.GroupAsync(groupId, stop) is not { } group
-            || group.Children.FirstOrDefault(c => c.Id == childId) is not { } child
-        )
-        {
-            throw new NotHereException(NotHere.Child);
-        }
+        var group = await db.TheGroupAsync(groupId, stop);
+        var child = group.Children.FirstOrDefault(c => c.Id == childId).Found(NotHere.Child);
 
         var last = to ?? DateOnly.FromDateTime(time.GetLocalNow().DateTime);
         var first = from ?? last.AddDays(-7 * UsualWeeks);

@@ -219,17 +219,13 @@ public static class SafetyEndpoints
         CancellationToken stop
     )
     {
-        if (
-            await desk.RowAsync(weekId, stop) is not { } row
-            || await db.Overrides.SingleOrDefaultAsync(
+        var row = await desk.RowAsync(weekId, stop);
+        var lifted = (
+            await db.Overrides.SingleOrDefaultAsync(
                 o => o.WeekId == weekId && o.Id == overrideId && o.WithdrawnAt == null,
                 stop
             )
-                is not { } lifted
-        )
-        {
-            throw new NotHereException(NotHere.Thing);
-        }
+        ).Found(NotHere.TakenBack);
 
         lifted.WithdrawnAt = time.GetUtcNow();
         return TypedResults.Ok(await desk.SavedViewAsync(row, stop));
@@ -237,10 +233,7 @@ public static class SafetyEndpoints
 
     private static async Task<Ok<JournalOverride[]>> Journal(string groupId, NidoDb db, CancellationToken stop)
     {
-        if (!await db.Groups.AnyAsync(g => g.Id == groupId, stop))
-        {
-            throw new NotHereException(NotHere.Group);
-        }
+        await db.TheGroupRowAsync(groupId, stop);
 
         var rows = await db
             .Overrides.Join(

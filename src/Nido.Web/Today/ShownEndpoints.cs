@@ -36,10 +36,7 @@ public static class ShownEndpoints
         CancellationToken stop
     )
     {
-        if (!await db.Children.AnyAsync(c => c.GroupId == groupId && c.Id == body.ChildId, stop))
-        {
-            throw new NotHereException(NotHere.Child);
-        }
+        await db.TheChildAsync(groupId, body.ChildId, stop);
 
         if (content.Techniques.All(t => t.Id != body.TechniqueId))
         {

@@ -90,7 +90,7 @@ public sealed partial class Compositions(
         var desk = scope.ServiceProvider.GetRequiredService<WeekDesk>();
         var problems = scope.ServiceProvider.GetRequiredService<WeekProblems>();
         var db = scope.ServiceProvider.GetRequiredService<NidoDb>();
-        var row = await desk.RowAsync(weekId, default) ?? throw new InvalidOperationException("The week is gone.");
+        var row = await desk.RowAsync(weekId, default);
         var held = await desk.PlanAsync(row, default);
         // A new week starts from the materials as they are bound by themselves; what is locked keeps its swaps.
         var locked = row.Plan.Where(p => p.Locked).ToArray();

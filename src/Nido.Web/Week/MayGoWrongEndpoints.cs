@@ -14,10 +14,13 @@ public static class MayGoWrongEndpoints
     public static void MapMayGoWrong(this RouteGroupBuilder api) =>
         api.MapGet("/weeks/{weekId}/may-go-wrong", Get).WithName("simulateWeek").WithTags("Week");
 
-    private static async Task<Ok<MayGoWrongView>> Get(string weekId, WeekDesk desk, CancellationToken stop) =>
-        await desk.PlanAsync(weekId, stop) is { } plan && plan.Problem.Slots.Count > 0
+    private static async Task<Ok<MayGoWrongView>> Get(string weekId, WeekDesk desk, CancellationToken stop)
+    {
+        var plan = await desk.PlanAsync(weekId, stop);
+        return plan.Problem.Slots.Count > 0
             ? TypedResults.Ok(MayGoWrongView.Of(plan, Simulation.Of(plan)))
-            : throw new NotHereException(NotHere.Thing);
+            : throw new NotHereException(NotHere.Place);
+    }
 }
 
 /// <summary>What came of many weeks like this one.</summary>

@@ -34,10 +34,11 @@ public static class TermEndpoints
         NidoDb db,
         Content content,
         CancellationToken stop
-    ) =>
-        await db.Groups.AnyAsync(g => g.Id == groupId, stop)
-            ? TypedResults.Ok(await WeeksAsync(groupId, db, content, stop))
-            : throw new NotHereException(NotHere.Thing);
+    )
+    {
+        await db.TheGroupRowAsync(groupId, stop);
+        return TypedResults.Ok(await WeeksAsync(groupId, db, content, stop));
+    }
 
     private static async Task<Results<Ok<IReadOnlyList<TermWeek>>, ProblemHttpResult>> Add(
         string groupId,
@@ -47,10 +48,7 @@ public static class TermEndpoints
         CancellationToken stop
     )
     {
-        if (!await db.Groups.AnyAsync(g => g.Id == groupId, stop))
-        {
-            throw new NotHereException(NotHere.Thing);
-        }
+        await db.TheGroupRowAsync(groupId, stop);
 
         var known = (await db.ThemesAsync(content, stop)).Select(t => t.Id).ToHashSet();
         if (body.ThemeIds.FirstOrDefault(t => !known.Contains(t)) is { } unknown)

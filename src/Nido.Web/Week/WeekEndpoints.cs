@@ -182,10 +182,11 @@ public static class WeekEndpoints
         int offer,
         WeekDesk desk,
         CancellationToken stop
-    ) =>
-        await desk.PlanAsync(weekId, stop) is { } plan && plan.SlotOf(day, blockId, offer) is { } slot
-            ? TypedResults.Ok(WeekReading.Bench(plan, slot))
-            : throw new NotHereException(NotHere.Place);
+    )
+    {
+        var plan = await desk.PlanAsync(weekId, stop);
+        return TypedResults.Ok(WeekReading.Bench(plan, plan.SlotOf(day, blockId, offer).Found(NotHere.Place)));
+    }
 
     private static async Task<Results<Ok<WeekView>, ProblemHttpResult>> Put(
         string weekId,
@@ -242,10 +243,7 @@ public static class WeekEndpoints
     )
     {
         var row = await desk.RowAsync(weekId, stop);
-        if (At(row, day, blockId, offer) is null)
-        {
-            throw new NotHereException(NotHere.Place);
-        }
+        At(row, day, blockId, offer).Found(NotHere.Place);
 
         await desk.History.ChangeAsync(row, $"Take out an idea", [.. Without(row, day, blockId, offer)], stop);
         return TypedResults.Ok(await desk.ViewAsync(row, stop));
@@ -365,10 +363,7 @@ public static class WeekEndpoints
         string weekId,
         Compositions compositions,
         CancellationToken stop
-    ) =>
-        compositions.Of(weekId) is { } composition
-            ? TypedResults.ServerSentEvents(composition.Listen(stop), "compose")
-            : throw new NotHereException(NotHere.Place);
+    ) => TypedResults.ServerSentEvents(compositions.Of(weekId).Found(NotHere.Composition).Listen(stop), "compose");
 
     private static NoContent StopComposing(string weekId, Compositions compositions)
     {

@@ -1,20 +1,17 @@
 import { describe, expect, it } from "vitest";
-import { elsewhere, isAbout } from "../src/shared/form";
+import { elsewhere, within } from "../src/shared/form";
 
 const problem = (field: string) => ({ field, value: "", message: "" });
 
 describe("what the server refuses is said at its field", () => {
-  it.each([
-    ["name", "name", true],
-    ["children[0].name", "name", true],
-    ["settings.budgetCents", "budgetCents", true],
-    ["surname", "name", false],
-    ["name.first", "name", false],
-  ])("%s at %s: %s", (field, name, is) => expect(isAbout(field, name)).toBe(is));
+  it("names the fields of what was sent in a list as the form does", () => {
+    const fields = [problem("children[0].bornOn"), problem("bornOn"), problem("adults[0].name")];
+    expect(within("children", fields).map((f) => f.field)).toEqual(["bornOn", "bornOn", "adults[0].name"]);
+  });
 
-  it("leaves to the note what no field says", () => {
-    const all = [problem("name"), problem("plans[0].wording"), problem("children[2].bornOn")];
-    expect(elsewhere(all, ["name", "bornOn"]).map((f) => f.field)).toEqual(["plans[0].wording"]);
-    expect(elsewhere(all, [])).toHaveLength(3);
+  it("leaves to the note what no field says: an adult's name is not the group's", () => {
+    const all = [problem("name"), problem("adults[0].name"), problem("settings.budgetCents")];
+    expect(elsewhere(all, new Set(["name", "settings.budgetCents"])).map((f) => f.field)).toEqual(["adults[0].name"]);
+    expect(elsewhere(all, new Set())).toHaveLength(3);
   });
 });

@@ -4,7 +4,7 @@ import type { Tile } from "../api/client";
 import { Dialog } from "../shared/Dialog";
 import { ErrorNote } from "../shared/ErrorNote";
 import { plain } from "../shared/figures";
-import { numberOf } from "../shared/numbers";
+import { numberOrTyped } from "../shared/numbers";
 import { unitKey } from "./ShelfRow";
 import { useCupboardChanges } from "./useCupboardChanges";
 
@@ -30,9 +30,7 @@ export function CountShelf({ shelves, onClose }: { shelves: { name: string; tile
         onSubmit={(e) => {
           e.preventDefault();
           void changes
-            .count(
-              written.map(([materialId, v]) => ({ materialId, amount: numberOf(v) ?? Number.NaN, note: "counted" })),
-            )
+            .count(written.map(([materialId, v]) => ({ materialId, amount: numberOrTyped(v), note: "counted" })))
             .then(onClose);
         }}
       >

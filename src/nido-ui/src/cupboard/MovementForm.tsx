@@ -1,7 +1,7 @@
 import { useState } from "react";
 import { useTranslation } from "react-i18next";
 import { ErrorNote } from "../shared/ErrorNote";
-import { numberOf } from "../shared/numbers";
+import { numberOrTyped } from "../shared/numbers";
 import { useCupboardChanges } from "./useCupboardChanges";
 
 const kinds = ["counted", "bought", "found", "used", "lost"] as const;
@@ -18,7 +18,7 @@ export function MovementForm({ materialId, unit }: { materialId: string; unit: s
       onSubmit={(e) => {
         e.preventDefault();
         movement.mutate(
-          { params: { path: { materialId } }, body: { kind, amount: numberOf(amount) ?? Number.NaN, note: "" } },
+          { params: { path: { materialId } }, body: { kind, amount: numberOrTyped(amount), note: "" } },
           { onSuccess: () => setAmount("") },
         );
       }}

@@ -102,7 +102,7 @@ function ChildForm({ group, child, onClose }: { group: Group; child: Child | nul
   });
   return (
     <form onSubmit={(e) => void save(e)} className="grid grid-cols-2 gap-3">
-      <Refused error={changes.error}>
+      <Refused error={changes.error} list="children">
         {child && (
           <p className="col-span-2">
             <PrintLink

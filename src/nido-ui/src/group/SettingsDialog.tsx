@@ -179,7 +179,7 @@ export function SettingsDialog({ group, onClose }: { group: Group; onClose: () =
               <span className="quiet text-[13px]">{t("settings.foodWhy")}</span>
             </label>
             {s.ratioTable === "own" && <OwnRatio bands={s.ownRatio} onChange={(ownRatio) => set({ ownRatio })} />}
-            <Labelled name="budgetCents" label={t("settings.budget")}>
+            <Labelled name="settings.budgetCents" label={t("settings.budget")}>
               <input
                 type="number"
                 min={0}
@@ -189,7 +189,7 @@ export function SettingsDialog({ group, onClose }: { group: Group; onClose: () =
                 onChange={(e) => set({ budgetCents: Math.round(100 * Number(e.target.value)) })}
               />
             </Labelled>
-            <Labelled name="eveningPrepMinutes" label={t("settings.evening")}>
+            <Labelled name="settings.eveningPrepMinutes" label={t("settings.evening")}>
               <input
                 type="number"
                 min={0}
@@ -199,7 +199,7 @@ export function SettingsDialog({ group, onClose }: { group: Group; onClose: () =
                 onChange={(e) => set({ eveningPrepMinutes: Number(e.target.value) })}
               />
             </Labelled>
-            <Labelled name="attentionMinutesPerYear" label={t("settings.attention")}>
+            <Labelled name="settings.attentionMinutesPerYear" label={t("settings.attention")}>
               <input
                 type="number"
                 min={1}

@@ -1,5 +1,5 @@
 import type { Calculator, Field } from "../api/client";
-import { numberOf } from "../shared/numbers";
+import { numberOrTyped } from "../shared/numbers";
 
 /** What is typed, field by field. */
 export type Entries = Record<string, string | boolean | string[][]>;
@@ -31,7 +31,7 @@ const amounts = (text: string) =>
   );
 
 const cell = (column: string, text: string) =>
-  column === "values" ? words(text) : ["name", "shape"].includes(column) ? text : (numberOf(text) ?? text);
+  column === "values" ? words(text) : ["name", "shape"].includes(column) ? text : numberOrTyped(text);
 
 function readEntry(field: Field, entry: Entries[string] | undefined): unknown {
   if (field.kind === "rows") {
@@ -45,7 +45,7 @@ function readEntry(field: Field, entry: Entries[string] | undefined): unknown {
   const text = String(entry ?? "").trim();
   switch (field.kind) {
     case "number":
-      return text === "" ? undefined : (numberOf(text) ?? text);
+      return text === "" ? undefined : numberOrTyped(text);
     case "numbers":
       return words(text).map(Number);
     case "words":

@@ -49,7 +49,7 @@ export function ThingDialog({ onClose }: { onClose: () => void }) {
       },
     });
   return (
-    <Dialog typed title={t("thing.title")} onClose={onClose} wide>
+    <Dialog title={t("thing.title")} onClose={onClose} wide>
       <p className="quiet mb-2">{t("thing.what")}</p>
       <form
         className="grid gap-3"

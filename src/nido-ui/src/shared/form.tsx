@@ -16,31 +16,43 @@ type FieldProblem = NonNullable<Problem["fields"]>[number];
 
 interface Told {
   fields: FieldProblem[];
+  /** A refusal's fields as the form names them. */
+  named: (fields: FieldProblem[]) => FieldProblem[];
   /** Names of fields that say their problem themselves. */
   atTheirField: Set<string>;
 }
 
-const Refusals = createContext<Told>({ fields: [], atTheirField: new Set() });
+const Refusals = createContext<Told>({ fields: [], named: (fields) => fields, atTheirField: new Set() });
 
-/** A field of the server, "children[0].bornOn", is the field "bornOn" of a form. */
-export const isAbout = (field: string, name: string) => field === name || field.endsWith(`.${name}`);
+/** Fields of a thing that was sent in a list, "children[0].bornOn", by their names within it; others as they are. */
+export const within = (list: string, fields: FieldProblem[]) =>
+  fields.map((f) => ({ ...f, field: f.field.replace(new RegExp(`^${list}\\[\\d+\\]\\.`), "") }));
 
 /** What of a refusal no field of the form says itself. */
-export const elsewhere = (fields: FieldProblem[], names: Iterable<string>) => {
-  const said = [...names];
-  return fields.filter((f) => !said.some((name) => isAbout(f.field, name)));
-};
+export const elsewhere = (fields: FieldProblem[], names: ReadonlySet<string>) =>
+  fields.filter((f) => !names.has(f.field));
 
 /** Around the fields of a form: what the server refused is said at its field, the rest in the note. */
-export function Refused({ error, children }: { error: unknown; children: ReactNode }) {
-  const fields = error instanceof Error ? [] : ((error as Problem | null)?.fields ?? []);
+export function Refused({
+  error,
+  list,
+  children,
+}: {
+  error: unknown;
+  /** The list in which what this form describes is sent. */
+  list?: string;
+  children: ReactNode;
+}) {
+  const named = (fields: FieldProblem[]) => (list ? within(list, fields) : fields);
+  const fields = named(error instanceof Error ? [] : ((error as Problem | null)?.fields ?? []));
   const atTheirField = useMemo(() => new Set<string>(), []);
-  return <Refusals value={{ fields, atTheirField }}>{children}</Refusals>;
+  return <Refusals value={{ fields, named, atTheirField }}>{children}</Refusals>;
 }
 
-/** What is refused elsewhere than at a field of this form. */
-export function useElsewhere(fields: FieldProblem[]) {
-  return elsewhere(fields, useContext(Refusals).atTheirField);
+/** What of an error is refused elsewhere than at a field of the form around it. */
+export function useElsewhere(all: FieldProblem[]) {
+  const { named, atTheirField } = useContext(Refusals);
+  return elsewhere(named(all), atTheirField);
 }
 
 /** A field with its label; what the server says of it stands beneath, and a screen reader hears it with the field. */
@@ -57,7 +69,7 @@ export function Labelled({
 }) {
   const { fields, atTheirField } = useContext(Refusals);
   const id = useId();
-  const problem = fields.find((f) => isAbout(f.field, name));
+  const problem = fields.find((f) => f.field === name);
   useEffect(() => {
     atTheirField.add(name);
     return () => {

@@ -11,3 +11,6 @@ export function numberOf(text: string): number | null {
     : plain.replace(",", ".");
   return plain !== "" && Number.isFinite(Number(read)) ? Number(read) : null;
 }
+
+/** A number for a body; what is none goes as it was typed, so that the answer names it. */
+export const numberOrTyped = (text: string) => numberOf(text) ?? (text as unknown as number);
