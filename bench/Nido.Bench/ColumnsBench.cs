@@ -34,9 +34,13 @@ internal static class ColumnsBench
                 result.Bound / (double)WeekProblem.PerMinute
             );
             Console.WriteLine(
-                $"{name}: {fair:0.0} min short, at least {bound:0.0} (gap {100 * result.Gap:0.0}%); smallest share {result.SmallestShare / 1e4:0.0}% of an even one, at most {result.AtMostShare / 1e4:0.0}%; "
-                    + $"strands {result.Score.StrandsMissing}, broken {result.Score.Broken}, money {result.Score.Cents} of {problem.Group.Settings.BudgetCents}, wishes {result.Score.Wishes}, "
-                    + $"plan {Mark(result.Plan)}, {result.Seconds:0.0} s ({result.End}), peak {Process.GetCurrentProcess().PeakWorkingSet64 / 1e6:0} MB"
+                $"{name}: {fair:0.0} min short, at least {bound:0.0} (gap {100 * result.Gap:0.0}%); smallest "
+                    + $"share {result.SmallestShare / 1e4:0.0}% of an even one, at most "
+                    + $"{result.AtMostShare / 1e4:0.0}%; "
+                    + $"strands {result.Score.StrandsMissing}, broken {result.Score.Broken}, money "
+                    + $"{result.Score.Cents} of {problem.Group.Settings.BudgetCents}, wishes {result.Score.Wishes}, "
+                    + $"plan {Mark(result.Plan)}, {result.Seconds:0.0} s ({result.End}), peak "
+                    + $"{Process.GetCurrentProcess().PeakWorkingSet64 / 1e6:0} MB"
             );
         }
     }

@@ -38,9 +38,12 @@ internal static class LargeBench
             watch.Restart();
             Replan.From(problem, result.Plan, 2, default);
             Console.WriteLine(
-                $"{children} children × {days} days × {blocks} blocks × {ideas} {(lean ? "lean " : "")}ideas ({problem.Uses.Count} uses, {Way.Of(problem).Count} ways): "
-                    + $"gap {100 * result.Gap:0.0}%, shortfall to greedy {Math.Max(1.0, result.Score.Fair) / Math.Max(1, result.Greedy.Fair):0.000}, "
-                    + $"broken {result.Score.Broken}, {built:0.0} s to read, {result.Seconds:0.0} s to compose ({result.End}), replan / compose {watch.Elapsed.TotalSeconds / result.Seconds:0.000}, "
+                $"{children} children × {days} days × {blocks} blocks × {ideas} {(lean ? "lean " : "")}ideas "
+                    + $"({problem.Uses.Count} uses, {Way.Of(problem).Count} ways): "
+                    + $"gap {100 * result.Gap:0.0}%, shortfall to greedy "
+                    + $"{Math.Max(1.0, result.Score.Fair) / Math.Max(1, result.Greedy.Fair):0.000}, "
+                    + $"broken {result.Score.Broken}, {built:0.0} s to read, {result.Seconds:0.0} s to compose "
+                    + $"({result.End}), replan / compose {watch.Elapsed.TotalSeconds / result.Seconds:0.000}, "
                     + $"peak {Process.GetCurrentProcess().PeakWorkingSet64 / 1e6:0} MB"
             );
         }

@@ -22,7 +22,8 @@ internal static class LoadBench
             var beside = await ReadAsync(app, week, Houses.ComposeAsync(app, week));
             Console.WriteLine(
                 $"reading a week, {Clients} clients alone: {alone.PerSecond:0} a second, p95 {alone.P95:0} ms; "
-                    + $"beside a composition: {beside.PerSecond:0} a second, p95 {beside.P95:0} ms (ratio {beside.PerSecond / alone.PerSecond:0.00})"
+                    + $"beside a composition: {beside.PerSecond:0} a second, p95 {beside.P95:0} ms (ratio "
+                    + $"{beside.PerSecond / alone.PerSecond:0.00})"
             );
             var one = await OneReaderAsync(app, week, Houses.ComposeAsync(app, week));
             Console.WriteLine($"one person reading beside a composition: p95 {one:0} ms");

@@ -33,7 +33,9 @@ internal static class PlanPrinter
         var built = watch.Elapsed.TotalSeconds;
         var best = SharingModel.Solve(shared, 1, default);
         Console.WriteLine(
-            $"shared out: {shared.Groups.Count} ideas, {shared.Supplies.Count} materials, {shared.Recipes.Count} recipes, {best.Cost}, proven {best.Proven}, built {built:0.00} s, in all {watch.Elapsed.TotalSeconds:0.00} s"
+            $"shared out: {shared.Groups.Count} ideas, {shared.Supplies.Count} materials, "
+                + $"{shared.Recipes.Count} recipes, {best.Cost}, proven {best.Proven}, built {built:0.00} s, in "
+                + $"all {watch.Elapsed.TotalSeconds:0.00} s"
         );
         foreach (var swap in best.Swaps)
         {

@@ -78,6 +78,7 @@ Console.WriteLine($"sharing out over many offers: {SharingBench.Measure(content)
 LargeBench.Print(content);
 var (all, one) = EvidenceBench.Measure(content);
 Console.WriteLine(
-    $"{"one more observation / beliefs of 40 × 16 × 200, in time", -58} {one / all, 9:0.0000}   (all in {1000 * all:0} ms, one in {1000 * one:0.0} ms here)"
+    $"{"one more observation / beliefs of 40 × 16 × 200, in time", -58} {one / all, 9:0.0000}   "
+        + $"(all in {1000 * all:0} ms, one in {1000 * one:0.0} ms here)"
 );
 Console.WriteLine($"{"reading a week / an empty endpoint, p95 in time", -58} {await ReadingBench.RatioAsync(), 9:0.0}");

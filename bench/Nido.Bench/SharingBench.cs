@@ -57,10 +57,14 @@ internal static class SharingBench
         watch.Restart();
         var large = SharingModel.Solve(made, Work, default);
         Console.WriteLine(
-            $"made up, {made.Groups.Count} ideas × {made.Supplies.Count} materials: {watch.Elapsed.TotalSeconds:0.00} s, {(large.Proven ? "proven" : $"gap {100 * large.Gap:0.0}%")}, {large.Cost}"
+            $"made up, {made.Groups.Count} ideas × {made.Supplies.Count} materials: "
+                + $"{watch.Elapsed.TotalSeconds:0.00} s, "
+                + $"{(large.Proven ? "proven" : $"gap {100 * large.Gap:0.0}%")}, {large.Cost}"
         );
-        return $"{shared.Groups.Count} ideas × {shared.Supplies.Count} of {content.Materials.Count} materials, {shared.Recipes.Count} recipes: "
-            + $"{built:0.00} s to look at, {inAll:0.00} s in all, {(result.Proven ? "proven" : $"gap {100 * result.Gap:0.0}%")}, {result.Cost}";
+        return $"{shared.Groups.Count} ideas × {shared.Supplies.Count} of {content.Materials.Count} "
+            + $"materials, {shared.Recipes.Count} recipes: "
+            + $"{built:0.00} s to look at, {inAll:0.00} s in all, "
+            + $"{(result.Proven ? "proven" : $"gap {100 * result.Gap:0.0}%")}, {result.Cost}";
     }
 
     /// <summary>Sixty ideas in three variants, with three roles of four materials each, over 160 shelves of which most

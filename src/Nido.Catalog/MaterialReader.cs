@@ -73,7 +73,8 @@ internal static class MaterialReader
             var read = book.Read(unknown).Allergens;
             f.Refuse(
                 key,
-                $"`{unknown}` in `{key}` is no allergen{(read.Count > 0 ? $"; write {string.Join(", ", read)}" : "; it needs a file in allergens/")}"
+                $"`{unknown}` in `{key}` is no "
+                    + $"allergen{(read.Count > 0 ? $"; write {string.Join(", ", read)}" : "; it needs a file in allergens/")}"
             );
         }
 

@@ -58,7 +58,9 @@ internal static class PairReader
                     {
                         p.Refuse(
                             "on",
-                            $"a pair says one of {string.Join(", ", Enum.GetValues<PairKind>().Select(k => ContentFile.Kebab($"{k}")))}, for example `holds: glue, on: base`"
+                            $"a pair says one of "
+                                + $"{string.Join(", ", Enum.GetValues<PairKind>().Select(k => ContentFile.Kebab($"{k}")))}, for "
+                                + $"example `holds: glue, on: base`"
                         );
                     }
 

@@ -57,6 +57,10 @@ public sealed class Said : IEquatable<Said>
     /// <summary>A name: of a child, a thing, an idea. It is the same in every language.</summary>
     public static Said Name(string name) => new("{0}", [name]);
 
+    /// <summary>The sentence itself, where the compiler has to be told that a long one, written in parts, is
+    /// one.</summary>
+    public static Said That(Said sentence) => sentence;
+
     /// <summary>The sentence where it holds, nothing where it does not.</summary>
     public static Said When(bool holds, Said sentence) => holds ? sentence : None;
 

@@ -64,7 +64,8 @@ public sealed class SiteFolder : IDisposable
         {
             throw new SiteException(
                 $"Another Nido has {path} open.",
-                $"Use that one, or stop it first. A second beside it would show what is no longer so. (If no Nido runs: is the disk full or read-only?)",
+                $"Use that one, or stop it first. A second beside it would show what is no longer so. (If no "
+                    + $"Nido runs: is the disk full or read-only?)",
                 e
             );
         }

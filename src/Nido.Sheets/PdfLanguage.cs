@@ -29,7 +29,8 @@ internal static partial class PdfLanguage
         var change = new Change(pdf.Length);
         change.Add(
             trailer.Groups["root"].Value,
-            $"{catalog.Groups["dict"].Value.TrimEnd()}\n/Version /1.7\n/Lang ({language})\n/ViewerPreferences <</DisplayDocTitle true /PrintScaling /None>>>>"
+            $"{catalog.Groups["dict"].Value.TrimEnd()}\n/Version /1.7\n/Lang "
+                + $"({language})\n/ViewerPreferences <</DisplayDocTitle true /PrintScaling /None>>>>"
         );
         var pages = PageObject().Matches(text);
         for (var k = 0; k < Math.Min(pages.Count, sizes.Count); k++)

@@ -17,7 +17,10 @@ public static class SheetSvg
         var text = new StringBuilder();
         text.Append(
             CultureInfo.InvariantCulture,
-            $"<svg xmlns=\"http://www.w3.org/2000/svg\" width=\"{N(page.Width)}mm\" height=\"{N(page.Height)}mm\" viewBox=\"0 0 {N(page.Width)} {N(page.Height)}\" role=\"img\"><title>{SecurityElement.Escape(title)}</title><rect width=\"{N(page.Width)}\" height=\"{N(page.Height)}\" fill=\"#fff\"/>"
+            $"<svg xmlns=\"http://www.w3.org/2000/svg\" width=\"{N(page.Width)}mm\" "
+                + $"height=\"{N(page.Height)}mm\" viewBox=\"0 0 {N(page.Width)} {N(page.Height)}\" "
+                + $"role=\"img\"><title>{SecurityElement.Escape(title)}</title><rect width=\"{N(page.Width)}\" "
+                + $"height=\"{N(page.Height)}\" fill=\"#fff\"/>"
         );
         foreach (var mark in page.Marks)
         {

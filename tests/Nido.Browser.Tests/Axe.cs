@@ -19,16 +19,21 @@ internal static class Axe
             (string)
                 page.Script.ExecuteAsyncScript(
                     "const done = arguments[arguments.length - 1];"
-                        + "const ending = document.getAnimations().filter(a => a.timeline === document.timeline && a.effect.getComputedTiming().endTime !== Infinity);"
-                        + "Promise.race([Promise.all(ending.map(a => a.finished.catch(() => 0))), new Promise(r => setTimeout(r, 1000))]).then(() =>"
-                        + "axe.run(document.querySelector('dialog[open]') ?? document, { resultTypes: ['violations'], elementRef: false, runOnly: "
+                        + "const ending = document.getAnimations().filter(a => a.timeline === document.timeline && "
+                        + "a.effect.getComputedTiming().endTime !== Infinity);"
+                        + "Promise.race([Promise.all(ending.map(a => a.finished.catch(() => 0))), new Promise(r => "
+                        + "setTimeout(r, 1000))]).then(() =>"
+                        + "axe.run(document.querySelector('dialog[open]') ?? document, { resultTypes: ['violations'], "
+                        + "elementRef: false, runOnly: "
                         + (
                             onlyColours
                                 ? "['color-contrast']"
                                 : "['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa', 'best-practice']"
                         )
                         + " }))"
-                        + ".then(r => done(JSON.stringify(r.violations.map(v => v.id + ': ' + v.nodes.map(n => n.html.slice(0, 160) + ' ' + (n.any[0] ? n.any[0].message : '')).slice(0, 3).join(' | ')))));"
+                        + ".then(r => done(JSON.stringify(r.violations.map(v => v.id + ': ' + v.nodes.map(n => "
+                        + "n.html.slice(0, 160) + ' ' + (n.any[0] ? n.any[0].message : '')).slice(0, 3).join(' | "
+                        + "')))));"
                 )!
         )!;
         found.AsArray().Select(v => v!.GetValue<string>()).ShouldBeEmpty(where);

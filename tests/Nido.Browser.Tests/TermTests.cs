@@ -49,7 +49,9 @@ public class TermTests(RunningSite site) : IClassFixture<RunningSite>
         page.All("header button").First(b => b.Text.Contains("Came up")).Click();
         page.Click("[data-kind] option[value=closed]");
         page.Script.ExecuteScript(
-            "const i = document.querySelector('[data-until]'); Object.getOwnPropertyDescriptor(HTMLInputElement.prototype, 'value').set.call(i, '12:00'); i.dispatchEvent(new Event('input', { bubbles: true }))"
+            "const i = document.querySelector('[data-until]'); "
+                + "Object.getOwnPropertyDescriptor(HTMLInputElement.prototype, 'value').set.call(i, '12:00'); "
+                + "i.dispatchEvent(new Event('input', { bubbles: true }))"
         );
         page.Named("button", "Work it in").Click();
         page.Until(

@@ -105,7 +105,8 @@ public sealed class AllergyTests : IAsyncLifetime
     {
         var (_, read) = await app.SendTextAsync(
             $"/api/groups/{group}/children/table",
-            "name,born,allergies\nTavi,2023-05-17,cacahuete; tree nuts\nRune,2022-01-05,\"annatto, leche\"\nMilo,2022-01-05,penut\nLina,2022-02-05,ninguna\n"
+            "name,born,allergies\nTavi,2023-05-17,cacahuete; tree nuts\nRune,2022-01-05,\"annatto, "
+                + "leche\"\nMilo,2022-01-05,penut\nLina,2022-02-05,ninguna\n"
         );
         read["problems"]!.AsArray().Single()!["message"]!.GetValue<string>().ShouldContain("Did you mean peanut?");
         var good = read["good"]!.AsArray();

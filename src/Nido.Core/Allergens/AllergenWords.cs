@@ -15,14 +15,18 @@ public static class AllergenWords
     private static readonly HashSet<string> Around =
     [
         .. Keys(
-            "allergy allergic allergies allergen to the an all of any free intolerance intolerant severe mild strong serious slight reaction anaphylaxis anaphylactic"
+            "allergy allergic allergies allergen to the an all of any free intolerance intolerant severe "
+                + "mild strong serious slight reaction anaphylaxis anaphylactic"
         ),
         .. Keys(
-            "product contact contains sensitivity sensitive trace avoid avoids cannot eat have has touch suspected possible known confirmed very highly only and or with from"
+            "product contact contains sensitivity sensitive trace avoid avoids cannot eat have has touch "
+                + "suspected possible known confirmed very highly only and or with from"
         ),
         .. Keys("epipen adrenaline pen is are he she they his her"),
         .. Keys(
-            "alergia alergias alergico alergica al la las los el de del sin intolerancia intolerante grave leve fuerte trazas productos con por a y o e contiene sensible evitar toma puede comer reaccion anafilaxia"
+            "alergia alergias alergico alergica al la las los el de del sin intolerancia intolerante "
+                + "grave leve fuerte trazas productos con por a y o e contiene sensible evitar toma puede "
+                + "comer reaccion anafilaxia"
         ),
     ];
 
@@ -35,7 +39,9 @@ public static class AllergenWords
     private static readonly HashSet<string> Describing =
     [
         .. Keys(
-            "raw cooked baked unbaked whole white shell skin protein powder oil dust seed mix mixed flour butter juice paste food fresh dried dry big small red green black and in on at home school crudo cruda cocido cocida horneado entero polvo aceite piel proteina fresco seco casa"
+            "raw cooked baked unbaked whole white shell skin protein powder oil dust seed mix mixed "
+                + "flour butter juice paste food fresh dried dry big small red green black and in on at home "
+                + "school crudo cruda cocido cocida horneado entero polvo aceite piel proteina fresco seco casa"
         ),
     ];
 

@@ -27,7 +27,8 @@ public sealed record AskFamilies(int Weeks, DateOnly SendBy, double Expected, IR
             send,
             households * each * weeks,
             [
-                $"{households} households × {each:0.#} a week × {weeks} {weeks:week|weeks} = {households * each * weeks:0.#}, and {missing:0.##} are missing",
+                $"{households} households × {each:0.#} a week × {weeks} {weeks:week|weeks} = "
+                    + $"{households * each * weeks:0.#}, and {missing:0.##} are missing",
             ]
         );
     }

@@ -120,8 +120,10 @@ public sealed class GoesWith(IReadOnlyDictionary<string, PairTable> tables)
         board.Height > 0 && screw.Length > board.Height - UnderBoard
             ? (
                 Suits.No,
-                (Said)
-                    $"{screw.Name} of {screw.Length:0.#} mm would come through {board.Name} of {board.Height:0.#} mm; {UnderBoard:0} mm must stay"
+                Said.That(
+                    $"{screw.Name} of {screw.Length:0.#} mm would come through {board.Name} of {board.Height:0.#} "
+                        + $"mm; {UnderBoard:0} mm must stay"
+                )
             )
             : (Suits.Yes, null);
 

@@ -29,8 +29,8 @@ public static class WordsForStep
             ("sounds", 6 or 7) => List(clear.Concat(words.Where(w => w.Fit == LetterFit.OtherLetter))),
             ("sounds", _) => misleading.Length == 0 ? List(clear) : $"{List(clear)}; leave out {List(misleading)}",
             ("letters", <= 4) => $"{theme.Letter}: {List(clear) ?? List(words)}",
-            ("letters", _) =>
-                $"{theme.Letter} and {theme.SecondLetter}: {List(clear.Concat(words.Where(w => w.Fit == LetterFit.BlendOrDigraph))) ?? List(words)}",
+            ("letters", _) => $"{theme.Letter} and {theme.SecondLetter}: "
+                + $"{List(clear.Concat(words.Where(w => w.Fit == LetterFit.BlendOrDigraph))) ?? List(words)}",
             ("talk", <= 3) => List(words.Where(w => w.Said?.Syllables == 1)) ?? List(words),
             ("rhyme", >= 5) => Rhymes(words) ?? List(words),
             ("blending", 2) => List(words.Where(w => w.Said?.Syllables == 2)) ?? List(words),

@@ -96,10 +96,13 @@ public static class ArcRows
             [
                 .. radii.Select(
                     (r, k) =>
-                        (Said)
-                            $"Row {k + 1}: half a circle of radius {r:0.#} mm is π × {r:0.#} = {Math.PI * r:0.#} mm; ({Math.PI * r:0.#} + {gap:0.#}) / ({size:0.#} + {gap:0.#}) gives {pieces[k]} pieces"
+                        Said.That(
+                            $"Row {k + 1}: half a circle of radius {r:0.#} mm is π × {r:0.#} = {Math.PI * r:0.#} mm; "
+                                + $"({Math.PI * r:0.#} + {gap:0.#}) / ({size:0.#} + {gap:0.#}) gives {pieces[k]} pieces"
+                        )
                 ),
-                $"{pieces:+} = {each} on one sheet{Said.When(ask.SamplePerRow, $", {rows} of them glued beforehand, so {perChild} for a child to place")}",
+                $"{pieces:+} = {each} on one "
+                    + $"sheet{Said.When(ask.SamplePerRow, $", {rows} of them glued beforehand, so {perChild} for a child to place")}",
                 $"{each} × {children} children{Said.When(spare > 0, $" and {spare:0.#}% spare")} = {total}",
             ]
         );

@@ -49,7 +49,8 @@ public static class ContainerCapacity
                 fewest,
                 most,
                 [
-                    $"{volume:0.##} mL / {piece:0.###} mL a piece = {volume / piece:0.#}, of which {100 * loose:0}–{100 * close:0}% find room: {fewest}–{most}",
+                    $"{volume:0.##} mL / {piece:0.###} mL a piece = {volume / piece:0.#}, of which "
+                        + $"{100 * loose:0}–{100 * close:0}% find room: {fewest}–{most}",
                 ]
             );
     }

@@ -59,7 +59,8 @@ public static class CoverArea
                 fewest,
                 most,
                 [
-                    $"{area:0} mm² / {piece:0} mm² a piece = {area / piece:0.#}, of which {100 * loose:0}–{100 * close:0}% find room: {fewest}–{most}",
+                    $"{area:0} mm² / {piece:0} mm² a piece = {area / piece:0.#}, of which "
+                        + $"{100 * loose:0}–{100 * close:0}% find room: {fewest}–{most}",
                 ]
             );
     }

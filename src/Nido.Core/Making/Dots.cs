@@ -96,7 +96,8 @@ public static class Dots
                     : $"To six as on dice, rows of five above",
                 cards.All(c => c.Fits)
                     ? (Said)$"Every card has room"
-                    : $"No room on the card for {cards.Where(c => !c.Fits).Select(c => c.Numeral)}: take a larger card, smaller dots or a smaller gap",
+                    : $"No room on the card for {cards.Where(c => !c.Fits).Select(c => c.Numeral)}: take a larger "
+                        + $"card, smaller dots or a smaller gap",
             ]
         );
     }

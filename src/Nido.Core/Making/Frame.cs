@@ -359,10 +359,12 @@ public static class Frame
             flat
                 ? (Said)
                     $"Flat: it stands still in its plane with 2 × {v} − 3 = {free} independent sticks; these {e} give {rank}"
-                : $"It stands still with 3 × {v} − 6 = {free} independent sticks (Maxwell 1864); these {e} give {rank}{Said.When(rank < Math.Min(e, free), $", some of them say the same twice")}",
+                : $"It stands still with 3 × {v} − 6 = {free} independent sticks (Maxwell 1864); these {e} give "
+                    + $"{rank}{Said.When(rank < Math.Min(e, free), $", some of them say the same twice")}",
             braces.Count == 0
                 ? (Said)$"No brace is needed"
-                : $"{free} − {rank} = {braces.Count} braces, the shortest that help: {braces.GroupBy(b => b.Length).Select(g => (Said)$"{g.Count()} of {g.Key:0.#} mm")}",
+                : $"{free} − {rank} = {braces.Count} braces, the shortest that help: "
+                    + $"{braces.GroupBy(b => b.Length).Select(g => (Said)$"{g.Count()} of {g.Key:0.#} mm")}",
             .. straws is { } s
                 ? (Said[])[$"{s} straws for sticks and braces{Said.When(count > 1, $" of {count} frames")}"]
                 : [],

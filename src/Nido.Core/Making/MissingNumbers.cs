@@ -54,7 +54,8 @@ public static class MissingNumbers
             throw Need.Refused(
                 "gaps",
                 gaps,
-                $"at most {most} gaps are possible from {from} to {to}{Said.When(ask.AvoidEnds, $" with the ends shown")}{Said.When(ask.AvoidNeighbours, $" and no two side by side")}"
+                $"at most {most} gaps are possible from {from} to "
+                    + $"{to}{Said.When(ask.AvoidEnds, $" with the ends shown")}{Said.When(ask.AvoidNeighbours, $" and no two side by side")}"
             );
         }
 

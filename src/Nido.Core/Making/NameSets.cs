@@ -69,7 +69,8 @@ public static class NameSets
                 .ToDictionary(x => x.l, x => x.Base!),
             sets,
             [
-                $"{sets.Values.Select(s => s.Count):+} = {sets.Values.Sum(s => s.Count)} letters{Said.When(ask.TwoSets, $", two sets: {total}")}",
+                $"{sets.Values.Select(s => s.Count):+} = {sets.Values.Sum(s => s.Count)} "
+                    + $"letters{Said.When(ask.TwoSets, $", two sets: {total}")}",
                 $"Most often: {letters.OrderByDescending(l => l.Value).Take(3).Select(l => (Said)$"{l.Key} {l.Value}×")}",
             ]
         );

@@ -87,7 +87,9 @@ public static class PackMix
                     .Select(w =>
                         missing.Contains(w.Key)
                             ? (Said)$"{Said.Word(w.Key)}: {w.Value} wanted, and a pack of {count} gives none for sure"
-                            : $"{Said.Word(w.Key)}: {needs[w.Key]}{Said.When(spare > 0, $" with {spare:0.#}% spare is {w.Value}")}; a pack gives {gives[w.Key]} for sure, so {Math.Ceiling(w.Value / (double)gives[w.Key]):0} packs"
+                            : $"{Said.Word(w.Key)}: "
+                                + $"{needs[w.Key]}{Said.When(spare > 0, $" with {spare:0.#}% spare is {w.Value}")}; a pack "
+                                + $"gives {gives[w.Key]} for sure, so {Math.Ceiling(w.Value / (double)gives[w.Key]):0} packs"
                     ),
                 $"The neediest colour decides: {packs} packs",
             ]

@@ -137,7 +137,8 @@ public static class PatternCards
             choices.Length,
             order.Select(i => (int[])[.. Enumerable.Range(0, length).Select(p => choices[i][unit[p % unit.Length]])]),
             [
-                $"{Said.Word(kind)} with {k} colours: {Enumerable.Range(0, letters).Select(i => k - i):×} = {choices.Length} ways to choose them",
+                $"{Said.Word(kind)} with {k} colours: {Enumerable.Range(0, letters).Select(i => k - i):×} = "
+                    + $"{choices.Length} ways to choose them",
                 $"{length} pieces show {length / unit.Length} whole repeats, so what comes next is one colour only",
             ]
         );
@@ -163,7 +164,9 @@ public static class PatternCards
                 ? Shuffled(All(n, k, flip), chance)
                 : Drawn(n, k, flip, most, chance),
             [
-                $"{n} beads in {k} colours, {(flip ? Said.Word("turned round and over") : Said.Word("turned round"))} counting as the same: {possible} rings (Burnside)",
+                $"{n} beads in {k} colours, "
+                    + $"{(flip ? Said.Word("turned round and over") : Said.Word("turned round"))} counting as the "
+                    + $"same: {possible} rings (Burnside)",
             ]
         );
     }

@@ -135,7 +135,8 @@ public static class RecipeScale
             throw Need.Refused(
                 "avoid",
                 carried,
-                $"the recipe carries it, and no variant without is known{Said.When(recipe is null, $"; leave the ingredient out or name a recipe")}"
+                $"the recipe carries it, and no variant without is "
+                    + $"known{Said.When(recipe is null, $"; leave the ingredient out or name a recipe")}"
             );
         }
 
@@ -156,7 +157,8 @@ public static class RecipeScale
             allergens,
             recipe?.Id,
             [
-                $"{children} × {each:0.##} {unit} = {children * each:0.##} {unit}; the recipe gives {gives:0.##} {unit}, so {need:0.###} times it",
+                $"{children} × {each:0.##} {unit} = {children * each:0.##} {unit}; the recipe gives "
+                    + $"{gives:0.##} {unit}, so {need:0.###} times it",
                 $"Batch of {factor:0.###} times: {gives * factor:0.#} {unit}, {100 * ((factor / need) - 1):0}% more than needed",
                 error <= MostError
                     ? (Said)$"Every ingredient is within {100 * error:0.#}% of its share"

@@ -118,8 +118,10 @@ public static class ScrewBoard
             [
                 $"{positions.Length} screws: one at every corner and end, no farther apart than {spacing:0.#} mm",
                 protrudes
-                    ? (Said)
-                        $"{length:0.#} mm is more than {board:0.#} − {Rest:0} mm: the point could come through. Take screws of at most {Math.Max(0, board - Rest):0.#} mm"
+                    ? Said.That(
+                        $"{length:0.#} mm is more than {board:0.#} − {Rest:0} mm: the point could come through. Take "
+                            + $"screws of at most {Math.Max(0, board - Rest):0.#} mm"
+                    )
                     : $"{length:0.#} mm stays at least {Rest:0} mm under the board's {board:0.#} mm",
                 driver == head
                     ? (Said)$"The {Said.Word(driver)} driver fits"

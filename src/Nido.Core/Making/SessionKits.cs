@@ -53,12 +53,15 @@ public static class SessionKits
             total - (int)Math.Floor(expected.Values.Sum()),
             [
                 .. bands.Select(b =>
-                    (Said)
-                        $"{Said.Word(b.Key)}: {b.Value:0.#} expected, {kits[b.Key]} kits run out with a chance of at most {100 * chance:0.#}%"
+                    Said.That(
+                        $"{Said.Word(b.Key)}: {b.Value:0.#} expected, {kits[b.Key]} kits run out with a chance of at "
+                            + $"most {100 * chance:0.#}%"
+                    )
                 ),
                 ask.OneKit || bands.Count == 1
                     ? (Said)$"{total} kits"
-                    : $"{total} kits; each band is set by itself, so one kit for all would take fewer: {DropInKits.For(expected.Values.Sum(), chance)}",
+                    : $"{total} kits; each band is set by itself, so one kit for all would take fewer: "
+                        + $"{DropInKits.For(expected.Values.Sum(), chance)}",
             ]
         );
     }

@@ -125,8 +125,10 @@ public static class StackedBlocks
             [
                 .. joints.Select(
                     (j, k) =>
-                        (Said)
-                            $"Joint {k + 1}: the centre of mass of what stands above lies {Math.Abs(j.MarginMm):0.#} mm {Said.Word(j.MarginMm >= 0 ? "inside" : "outside")} what carries it"
+                        Said.That(
+                            $"Joint {k + 1}: the centre of mass of what stands above lies {Math.Abs(j.MarginMm):0.#} mm "
+                                + $"{Said.Word(j.MarginMm >= 0 ? "inside" : "outside")} what carries it"
+                        )
                 ),
                 stands
                     ? (Said)

@@ -67,7 +67,9 @@ public static class StickCards
         return new(
             cards,
             [
-                $"{count} sticks of {length:0.#} mm, laid on a grid of {Said.Word(ask.Turns == "quarter" ? "squares" : "triangles")}: ends meet on its corners, so none crosses another",
+                $"{count} sticks of {length:0.#} mm, laid on a grid of "
+                    + $"{Said.Word(ask.Turns == "quarter" ? "squares" : "triangles")}: ends meet on its corners, so "
+                    + $"none crosses another",
                 $"{cards.Count} different cards{Said.When(cards.Count < wanted, $"; more than {wanted} × 40 draws were not tried")}",
             ]
         );

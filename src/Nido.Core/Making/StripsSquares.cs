@@ -111,7 +111,9 @@ public static class StripsSquares
             [
                 $"{across:0.#} / {strip:0.#} = {strips} strips along the {Said.Word(along)}, {restAcross:0.#} mm left",
                 $"{length:0.#} / {square:0.#} = {squares} squares each, {restLength:0.#} mm left: {strips * squares} a sheet",
-                $"{stripCuts} cuts for the strips{Said.When(restAcross > 1e-6, $", the leftover edge its own")}, {snips} snips across them: {stripCuts + snips}",
+                $"{stripCuts} cuts for the "
+                    + $"strips{Said.When(restAcross > 1e-6, $", the leftover edge its own")}, {snips} snips across "
+                    + $"them: {stripCuts + snips}",
                 $"{children} × {each} = {needed} squares need {sheets} sheets",
             ]
         );

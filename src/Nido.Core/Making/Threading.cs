@@ -176,7 +176,8 @@ public static class Threading
 
         if (ask.Closed && threaded > LongestLoop)
         {
-            yield return $"A loop of more than {LongestLoop} mm is not for children under 18 months (ASTM F963 section 4.14; your local rules decide)";
+            yield return $"A loop of more than {LongestLoop} mm is not for children under 18 months (ASTM F963 section "
+                + $"4.14; your local rules decide)";
         }
     }
 }

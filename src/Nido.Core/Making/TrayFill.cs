@@ -67,7 +67,8 @@ public static class TrayFill
             Need.Round(volume * density),
             Need.Round(volume / HouseholdMeasures.Cup),
             [
-                $"{length:0.#} × {width:0.#} × {depth:0.#} mm = {volume / trays:0.#} mL{Said.When(trays > 1, $", {trays} trays {volume:0.#} mL")}",
+                $"{length:0.#} × {width:0.#} × {depth:0.#} mm = {volume / trays:0.#} "
+                    + $"mL{Said.When(trays > 1, $", {trays} trays {volume:0.#} mL")}",
                 $"× {density:0.###} g/mL = {volume * density:0} g",
                 $"/ {HouseholdMeasures.Cup:0.#} mL = {volume / HouseholdMeasures.Cup:0.##} US cups",
             ]

@@ -57,7 +57,9 @@ public static class TwoEndedSticks
             sticks.Length,
             sticks,
             [
-                $"{colours.Count} × {colours.Count - 1} / 2 = {colours.Count * (colours.Count - 1) / 2} with different ends{Said.When(ask.SameEnds, $", and {colours.Count} with the same: {sticks.Length}")}",
+                $"{colours.Count} × {colours.Count - 1} / 2 = {colours.Count * (colours.Count - 1) / 2} with "
+                    + $"different "
+                    + $"ends{Said.When(ask.SameEnds, $", and {colours.Count} with the same: {sticks.Length}")}",
             ]
         );
     }

@@ -463,7 +463,8 @@ public sealed class PaperWords
     /// <summary>Days from one to another, the year once.</summary>
     public string FromTo(DateOnly from, DateOnly to) =>
         spanish
-            ? $"{from.Day}{(from.Month == to.Month ? "" : $" de {SpanishMonths[from.Month - 1]}")}–{to.Day} de {SpanishMonths[to.Month - 1]} de {to.Year}"
+            ? $"{from.Day}{(from.Month == to.Month ? "" : $" de {SpanishMonths[from.Month - 1]}")}–{to.Day} "
+                + $"de {SpanishMonths[to.Month - 1]} de {to.Year}"
             : $"{(from.Month == to.Month ? $"{from.Day}" : from.ToString("d MMMM", CultureInfo.InvariantCulture))}–{to.ToString("d MMMM yyyy", CultureInfo.InvariantCulture)}";
 
     /// <summary>Name of a kind of sheet.</summary>

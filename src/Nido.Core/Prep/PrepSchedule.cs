@@ -168,8 +168,10 @@ public static class PrepSchedule
             .Take(1)
             .ToArray();
         return still.Length > 0
-            ? (Said)
-                $"Too late for {task.NeededOn.DayOfWeek}: from {still[0].DayOfWeek} on there is time. Move it, or swap it for something that needs no wait"
+            ? Said.That(
+                $"Too late for {task.NeededOn.DayOfWeek}: from {still[0].DayOfWeek} on there is time. Move "
+                    + $"it, or swap it for something that needs no wait"
+            )
             : $"Too late for this week: swap it for something that needs no wait";
     }
 

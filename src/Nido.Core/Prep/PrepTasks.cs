@@ -91,7 +91,8 @@ public static class PrepTasks
         where made is { NeedSpare.Count: > 0 }
         select Task(
             plan,
-            $"A spare of \u201c{made.Value.Maker}\u201d for {made.Value.NeedSpare.Select(c => c.Name)}, not there on {plan.Problem.Days[made.Value.MadeOn].Day}",
+            $"A spare of \u201c{made.Value.Maker}\u201d for {made.Value.NeedSpare.Select(c => c.Name)}, "
+                + $"not there on {plan.Problem.Days[made.Value.MadeOn].Day}",
             Said.Name(f.Use.Idea.Title),
             2 * made.Value.NeedSpare.Count,
             plan.Problem.Days[f.Placement.Day].Date,

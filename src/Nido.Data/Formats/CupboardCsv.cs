@@ -79,7 +79,9 @@ public static class CupboardCsv
                 {
                     Refuse(
                         "unit",
-                        $"\"{Cell("unit")}\" does not fit: {material.Name} are counted in {Said.Word(UnitName(material.Unit))}. Write {Said.Word(UnitName(material.Unit))} or leave the unit out."
+                        $"\"{Cell("unit")}\" does not fit: {material.Name} are counted in "
+                            + $"{Said.Word(UnitName(material.Unit))}. Write {Said.Word(UnitName(material.Unit))} or leave "
+                            + $"the unit out."
                     );
                 }
 

@@ -50,7 +50,8 @@ public sealed class TableText
                     1,
                     "",
                     "",
-                    $"The file has {bytes.Length / 1048576.0:0.#} MB; at most {MostBytes / 1048576} MB are taken. Is it a table of text? Save it as CSV, with only the columns {known}."
+                    $"The file has {bytes.Length / 1048576.0:0.#} MB; at most {MostBytes / 1048576} MB are taken. "
+                        + $"Is it a table of text? Save it as CSV, with only the columns {known}."
                 )
             );
             return table;

@@ -43,5 +43,6 @@ public static class WeekCalendar
     }
 
     private static string Line(Use use, Tongue tongue) =>
-        $"{tongue.Speak(use.Idea.Lead is { } lead ? (Said)$"{use.Idea.Title}, with {lead.Name}" : Said.Name(use.Idea.Title))}. {string.Join(" ", use.Idea.Technique.Instructions.Select(use.Idea.Theme.Fill))}";
+        $"{tongue.Speak(use.Idea.Lead is { } lead ? (Said)$"{use.Idea.Title}, with {lead.Name}" : Said.Name(use.Idea.Title))}. "
+        + $"{string.Join(" ", use.Idea.Technique.Instructions.Select(use.Idea.Theme.Fill))}";
 }

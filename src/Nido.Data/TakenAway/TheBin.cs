@@ -87,7 +87,8 @@ public static class TheBin
             var child = await db.Children.IgnoreQueryFilters().SingleAsync(c => c.Id == thing.Id, stop);
             if (await db.Children.AnyAsync(c => c.GroupId == child.GroupId && c.Name == child.Name, stop))
             {
-                return $"Another {child.Name} is in {thing.Of} by now. Give that one a letter of the family name, then bring this one back.";
+                return $"Another {child.Name} is in {thing.Of} by now. Give that one a letter of the family name, "
+                    + $"then bring this one back.";
             }
 
             child.BinnedAt = null;

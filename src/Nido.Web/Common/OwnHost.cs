@@ -32,7 +32,8 @@ public static class OwnHost
                         .Refusal(
                             StatusCodes.Status421MisdirectedRequest,
                             $"This name is not ours",
-                            $"Nido answers on this machine's own names only. Open http://127.0.0.1, or name the host in {Setting} where Nido is started."
+                            $"Nido answers on this machine's own names only. Open http://127.0.0.1, or name the host in "
+                                + $"{Setting} where Nido is started."
                         )
                         .ExecuteAsync(context);
                     return;

@@ -80,7 +80,8 @@ public static class Problems
             ),
             415 => (
                 $"Not this kind",
-                $"The body is of a kind this address does not read. Send JSON (application/json), or CSV (text/csv) where a table is wanted."
+                $"The body is of a kind this address does not read. Send JSON (application/json), or CSV "
+                    + $"(text/csv) where a table is wanted."
             ),
             500 => (
                 $"Something went wrong in Nido",

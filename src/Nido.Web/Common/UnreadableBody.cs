@@ -29,7 +29,8 @@ public sealed partial class UnreadableBody : IExceptionHandler
                 .Field(
                     parameter.Groups["name"].Value,
                     parameter.Groups["value"].Value,
-                    $"This cannot be read as what is wanted here ({parameter.Groups["type"].Value}). What the address takes stands at /api-docs."
+                    $"This cannot be read as what is wanted here ({parameter.Groups["type"].Value}). What the "
+                        + $"address takes stands at /api-docs."
                 )
                 .ExecuteAsync(httpContext);
             return true;
@@ -52,7 +53,8 @@ public sealed partial class UnreadableBody : IExceptionHandler
             .Field(
                 field.Length == 0 ? "body" : field,
                 await ValueAsync(httpContext, field, cancellationToken),
-                $"This cannot be read. A number is written plainly (12.5), a word in quotes, a list in square brackets; the fields stand at /api-docs."
+                $"This cannot be read. A number is written plainly (12.5), a word in quotes, a list in square "
+                    + $"brackets; the fields stand at /api-docs."
             )
             .ExecuteAsync(httpContext);
         return true;

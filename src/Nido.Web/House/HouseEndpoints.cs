@@ -50,7 +50,8 @@ public static partial class HouseEndpoints
         {
             return Problems.Rule(
                 $"Somebody lives here",
-                $"The example is laid out only in a house without a group, in the bin, too. Empty the bin first, or look at it in another folder."
+                $"The example is laid out only in a house without a group, in the bin, too. Empty the bin "
+                    + $"first, or look at it in another folder."
             );
         }
 

@@ -149,8 +149,10 @@ public static class SafetyEndpoints
                 "ruleId",
                 body.RuleId,
                 rule.Id == "allergen"
-                    ? (Said)
-                        $"No reason lifts this: {Said.Word(rule.Message)} Take what would serve instead, or enter what the child's written plan allows on the child."
+                    ? Said.That(
+                        $"No reason lifts this: {Said.Word(rule.Message)} Take what would serve instead, or enter "
+                            + $"what the child's written plan allows on the child."
+                    )
                     : $"No reason lifts this: {Said.Word(rule.Message)} Take what would serve instead."
             );
         }
@@ -160,7 +162,8 @@ public static class SafetyEndpoints
             return Problems.Field(
                 "day",
                 $"{on:yyyy-MM-dd}",
-                $"A day of this week is wanted, or none for the whole week: {string.Join(", ", input.Days.Select(d => $"{d.Date:yyyy-MM-dd}"))}."
+                $"A day of this week is wanted, or none for the whole week: "
+                    + $"{string.Join(", ", input.Days.Select(d => $"{d.Date:yyyy-MM-dd}"))}."
             );
         }
 

@@ -185,7 +185,8 @@ public static class WeekReading
         return line.Mix is { } mix
             ?
             [
-                $"{mix.Recipe.Name}, {mix.Scaled.BatchYield:0} {Said.Word(mix.Recipe.YieldUnit)}: {mix.Scaled.Ingredients.Select(i => (Said)$"{i.ShownAmount:0.###} {Said.Word(i.Unit)} {i.Name}")}",
+                $"{mix.Recipe.Name}, {mix.Scaled.BatchYield:0} {Said.Word(mix.Recipe.YieldUnit)}: "
+                    + $"{mix.Scaled.Ingredients.Select(i => (Said)$"{i.ShownAmount:0.###} {Said.Word(i.Unit)} {i.Name}")}",
                 .. mix.Scaled.Trace.TakeLast(1),
             ]
             : MakeInWords(line.Make);

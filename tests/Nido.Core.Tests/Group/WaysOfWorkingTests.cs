@@ -173,11 +173,15 @@ public class WaysOfWorkingTests
                 Techniques
                     .Select(t => ways.Adapt(t))
                     .Select(t =>
-                        $"{t.Id} {ways.KeptOut(t)} {ways.CostOf(t)} {string.Join('|', ways.Cues(t).Select(c => c.Say))} {string.Join('|', t.Prep.Select(p => p.What))} "
-                        + $"{string.Join('|', t.Steps.Select(s => s.Step))} {string.Join('|', t.Roles.Select(r => string.Join(',', r.Needs.Prefer)))}"
+                        $"{t.Id} {ways.KeptOut(t)} {ways.CostOf(t)} "
+                        + $"{string.Join('|', ways.Cues(t).Select(c => c.Say))} "
+                        + $"{string.Join('|', t.Prep.Select(p => p.What))} "
+                        + $"{string.Join('|', t.Steps.Select(s => s.Step))} "
+                        + $"{string.Join('|', t.Roles.Select(r => string.Join(',', r.Needs.Prefer)))}"
                     )
             )
-            + $"\n{ways.Help} {theme.Letter} {theme.Greeting} {string.Join('|', Published.Content.Ladders.Keys.Select(l => $"{l} {string.Join(',', ways.Needs(l))}"))}";
+            + $"\n{ways.Help} {theme.Letter} {theme.Greeting} "
+            + $"{string.Join('|', Published.Content.Ladders.Keys.Select(l => $"{l} {string.Join(',', ways.Needs(l))}"))}";
     }
 
     private static void CopyAll(string from, string to)

@@ -54,7 +54,8 @@ internal sealed class IndependentJudge
                 foreach (var wrong in Wrong(thing, there, who, dropIn, letIn, made))
                 {
                     missed.Add(
-                        $"{unit["monday"]} {days[day]} {place["blockId"]} {place["title"]}: {thing["materialId"]} as {thing["role"]}: {wrong}"
+                        $"{unit["monday"]} {days[day]} {place["blockId"]} {place["title"]}: {thing["materialId"]} as "
+                            + $"{thing["role"]}: {wrong}"
                     );
                 }
             }

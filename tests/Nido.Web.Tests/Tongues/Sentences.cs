@@ -70,7 +70,12 @@ internal static partial class Sentences
             var model = compilation.GetSemanticModel(tree);
             foreach (var node in tree.GetRoot().DescendantNodes())
             {
-                if (node is InterpolatedStringExpressionSyntax said && IsSaid(said, model))
+                if (IsPartOfMore(node))
+                {
+                    continue;
+                }
+
+                if (PartsOf(node) is { } said && IsSaid((ExpressionSyntax)node, model))
                 {
                     keys.Add(new(KeyOf(said), tree.FilePath));
                 }
@@ -96,15 +101,29 @@ internal static partial class Sentences
                 : false
         );
 
-    private static bool IsSaid(InterpolatedStringExpressionSyntax said, SemanticModel model) =>
-        model.GetTypeInfo(said).ConvertedType?.Name == nameof(Said)
-        || said.Parent is CastExpressionSyntax { Type: IdentifierNameSyntax { Identifier.Text: nameof(Said) } };
+    /// <summary>A sentence, or the sentences added up that a long one is wrapped into; null for anything else.</summary>
+    private static InterpolatedStringExpressionSyntax[]? PartsOf(SyntaxNode node) =>
+        node switch
+        {
+            InterpolatedStringExpressionSyntax one => [one],
+            BinaryExpressionSyntax { RawKind: (int)SyntaxKind.AddExpression } sum
+                when PartsOf(sum.Left) is { } left && PartsOf(sum.Right) is { } right => [.. left, .. right],
+            _ => null,
+        };
 
-    private static string KeyOf(InterpolatedStringExpressionSyntax said)
+    private static bool IsPartOfMore(SyntaxNode node) =>
+        node.Parent is BinaryExpressionSyntax sum && PartsOf(sum) is not null;
+
+    private static bool IsSaid(ExpressionSyntax said, SemanticModel model) =>
+        model.GetTypeInfo(said).ConvertedType?.Name == nameof(Said)
+        || (said.Parent is ParenthesizedExpressionSyntax around ? around : said).Parent
+            is CastExpressionSyntax { Type: IdentifierNameSyntax { Identifier.Text: nameof(Said) } };
+
+    private static string KeyOf(params InterpolatedStringExpressionSyntax[] said)
     {
         var key = new StringBuilder();
         var places = 0;
-        foreach (var part in said.Contents)
+        foreach (var part in said.SelectMany(s => s.Contents))
         {
             key.Append(
                 part switch
@@ -123,7 +142,7 @@ internal static partial class Sentences
     private static string? TextOf(SyntaxNode node) =>
         node switch
         {
-            InterpolatedStringExpressionSyntax text => KeyOf(text),
+            _ when PartsOf(node) is { } parts => KeyOf(parts),
             LiteralExpressionSyntax { Token.Value: string text }
                 when node.Parent
                     is not ArgumentSyntax { Parent.Parent: InvocationExpressionSyntax { Expression: var call } }

@@ -13,5 +13,7 @@ public sealed record LineSize(double Length, double Width, double Turns, double 
 
     /// <inheritdoc/>
     public override Said InWords =>
-        $"a line of {Length:0} mm, {Width:0} mm wide{Said.When(Turns > 0, $", {Turns:0}° of corners")}{Said.When(Smooth > 0, $", {Smooth:0}° of curve")}: {Index:0} by the steering index";
+        $"a line of {Length:0} mm, {Width:0} mm "
+        + $"wide{Said.When(Turns > 0, $", {Turns:0}° of corners")}{Said.When(Smooth > 0, $", {Smooth:0}° of curve")}: "
+        + $"{Index:0} by the steering index";
 }

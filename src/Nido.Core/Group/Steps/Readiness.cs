@@ -74,7 +74,9 @@ public static class Readiness
             : new(
                 step,
                 touch.Id,
-                $"{child.Name} avoids {Said.Word(feel)} things, and this step is done with bare hands: {touch.Steps[asked - 1].Name}, {100 * alone:0}%, and 40% is asked. A step with a tool comes first."
+                $"{child.Name} avoids {Said.Word(feel)} things, and this step is done with bare hands: "
+                    + $"{touch.Steps[asked - 1].Name}, {100 * alone:0}%, and 40% is asked. A step with a tool comes "
+                    + $"first."
             );
     }
 }

@@ -29,15 +29,22 @@ public sealed record StepOffer(LadderStep Of, bool IsHighest, HelpLevel Help, do
             ChosenStep == Step
                 ? (Said)$"Step {Step} ({Of.Name}) was chosen by an adult; alone {100 * Alone:0}%{Helped}."
             : ChosenStep is { } other
-                ? (Said)
-                    $"An adult chose step {other}, which may not lie out here; step {Step} ({Of.Name}) is the nearest that may. Alone {100 * Alone:0}%{Helped}."
+                ? Said.That(
+                    $"An adult chose step {other}, which may not lie out here; step {Step} ({Of.Name}) is the "
+                        + $"nearest that may. Alone {100 * Alone:0}%{Helped}."
+                )
             : IsHighest
-                ? (Said)
-                    $"Step {Step} ({Of.Name}) is the highest here that the child can probably do alone: {100 * Alone:0}%, and at least {100 * AskedAlone:0}% is asked."
+                ? Said.That(
+                    $"Step {Step} ({Of.Name}) is the highest here that the child can probably do alone: "
+                        + $"{100 * Alone:0}%, and at least {100 * AskedAlone:0}% is asked."
+                )
             : Help == HelpLevel.Alone
-                ? (Said)
-                    $"Step {Step} ({Of.Name}) is the lowest here; alone {100 * Alone:0}%, less than the {100 * AskedAlone:0}% that is asked, and nothing easier may lie out."
-            : $"Step {Step} ({Of.Name}) is the lowest here; alone {100 * Alone:0}%, so help is planned: {100 * WithHelp:0}% when {HelpInWords}.",
+                ? Said.That(
+                    $"Step {Step} ({Of.Name}) is the lowest here; alone {100 * Alone:0}%, less than the "
+                        + $"{100 * AskedAlone:0}% that is asked, and nothing easier may lie out."
+                )
+            : $"Step {Step} ({Of.Name}) is the lowest here; alone {100 * Alone:0}%, so help is planned: "
+                + $"{100 * WithHelp:0}% when {HelpInWords}.",
             Fit == 0
                 ? (Said)$"Even with the most help it is under 30%: out of reach for now."
                 : $"It counts {Fit:0.00} of its minutes: 1 from 55% to 90% alone, less when too easy or with help.",

@@ -72,7 +72,8 @@ public static class IdeaCards
         var (idea, words, on) = (use.Idea, pad.Words, use.Fullest);
         yield return (idea.Title, true);
         yield return (
-            $"{words.Say("minutes", $"{idea.Technique.Minutes}")} · {words.Say("cleanUp", $"{idea.Technique.CleanUpMinutes}")}{(use.Adults > 0 ? $" · {words.Say("beside", $"{use.Adults}")}" : "")}",
+            $"{words.Say("minutes", $"{idea.Technique.Minutes}")} · "
+                + $"{words.Say("cleanUp", $"{idea.Technique.CleanUpMinutes}")}{(use.Adults > 0 ? $" · {words.Say("beside", $"{use.Adults}")}" : "")}",
             false
         );
         yield return (string.Join(" ", idea.Technique.Instructions.Select(idea.Theme.Fill)), false);
@@ -84,7 +85,8 @@ public static class IdeaCards
                 on.Children.Where(c => c.InReach && c.Offer!.Step == step.Number).Select(c => c.Child.Name)
             );
             yield return (
-                $"{words.Say("step", $"{step.Number}")} · {step.Do}{(names.Length > 0 ? $" — {names}" : "")}. {rung.Adult} {words.Say("easier", rung.Easier)} {words.Say("harder", rung.Harder)}",
+                $"{words.Say("step", $"{step.Number}")} · {step.Do}{(names.Length > 0 ? $" — {names}" : "")}. "
+                    + $"{rung.Adult} {words.Say("easier", rung.Easier)} {words.Say("harder", rung.Harder)}",
                 false
             );
         }

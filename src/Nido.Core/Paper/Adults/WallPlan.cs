@@ -65,7 +65,8 @@ public static class WallPlan
             foreach (var task in evening)
             {
                 flow.Item(
-                    $"{words.Speak(task.What)} ({words.Say("minutes", $"{task.Minutes}")}) — {words.Speak(task.For)}{(task.AdultOnly ? $" · {words.Say("adultOnly")}" : "")}",
+                    $"{words.Speak(task.What)} ({words.Say("minutes", $"{task.Minutes}")}) — "
+                        + $"{words.Speak(task.For)}{(task.AdultOnly ? $" · {words.Say("adultOnly")}" : "")}",
                     tick: true
                 );
             }
@@ -127,7 +128,8 @@ public static class WallPlan
         var problem = plan.Problem;
         var leaf = pad.New(landscape: true);
         leaf.Fit(
-            $"{theme} · {problem.Group.Name} · {pad.Words.FromTo(problem.FirstDay, problem.Days.Count > 0 ? problem.Days[^1].Date : problem.FirstDay)}",
+            $"{theme} · {problem.Group.Name} · "
+                + $"{pad.Words.FromTo(problem.FirstDay, problem.Days.Count > 0 ? problem.Days[^1].Date : problem.FirstDay)}",
             leaf.Room with
             {
                 Height = 10,

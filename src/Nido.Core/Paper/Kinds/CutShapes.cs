@@ -27,7 +27,8 @@ internal static class CutShapes
             throw Making.Need.Refused(
                 "size",
                 size,
-                $"with its outer line it needs {bounds.Width:0} × {bounds.Height:0} mm; the page has room for {leaf.Room.Width:0} × {leaf.Room.Height - 12:0} mm"
+                $"with its outer line it needs {bounds.Width:0} × {bounds.Height:0} mm; the page has room for "
+                    + $"{leaf.Room.Width:0} × {leaf.Room.Height - 12:0} mm"
             );
         }
 

@@ -32,7 +32,8 @@ internal static class DotLetters
                 throw Need.Refused(
                     "height",
                     v.Number("height"),
-                    $"{letter} would be {bounds.Width + dot:0} × {bounds.Height + dot:0} mm; the page has {leaf.Room.Width:0} × {leaf.Room.Height:0}"
+                    $"{letter} would be {bounds.Width + dot:0} × {bounds.Height + dot:0} mm; the page has "
+                        + $"{leaf.Room.Width:0} × {leaf.Room.Height:0}"
                 );
             }
 

@@ -31,7 +31,8 @@ internal static class LetterMats
                 throw Need.Refused(
                     "xHeight",
                     v.Number("xHeight"),
-                    $"{letter} would be {bounds.Width + piece:0} × {bounds.Height + piece:0} mm; the page has {leaf.Room.Width:0} × {leaf.Room.Height:0}"
+                    $"{letter} would be {bounds.Width + piece:0} × {bounds.Height + piece:0} mm; the page has "
+                        + $"{leaf.Room.Width:0} × {leaf.Room.Height:0}"
                 );
             }
 

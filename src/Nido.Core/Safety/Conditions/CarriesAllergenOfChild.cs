@@ -29,7 +29,8 @@ public sealed record CarriesAllergenOfChild(bool ByPlan) : ThingCondition
         var plan = met.Length > 0 ? child.PlanFor(thing.Material.Id) : null;
         return met.Length == 0 || (plan is not null) != ByPlan ? null
             : plan is null ? InWords(thing, met, asked.Book)
-            : $"{InWords(thing, met, asked.Book)}; for {child.Child.Name} by the plan of {plan.On:yyyy-MM-dd}: {plan.Wording} (entered by {plan.Adult})";
+            : $"{InWords(thing, met, asked.Book)}; for {child.Child.Name} by the plan of "
+                + $"{plan.On:yyyy-MM-dd}: {plan.Wording} (entered by {plan.Adult})";
     }
 
     internal static Said InWords(HandledThing thing, IReadOnlyList<HeldAllergen> met, AllergenBook book) =>
@@ -37,8 +38,10 @@ public sealed record CarriesAllergenOfChild(bool ByPlan) : ThingCondition
             "; ",
             met.GroupBy(m => (m.How, Through: string.Join(" ‹ ", m.Through)))
                 .Select(g =>
-                    (Said)
-                        $"{thing.Name} {Verb(g.Key.How)} {g.Select(m => book.NameOf(m.Allergen))}{Said.When(g.Key.Through.Length > 0, $", through {g.Key.Through}")}"
+                    Said.That(
+                        $"{thing.Name} {Verb(g.Key.How)} "
+                            + $"{g.Select(m => book.NameOf(m.Allergen))}{Said.When(g.Key.Through.Length > 0, $", through {g.Key.Through}")}"
+                    )
                 )
         );
 

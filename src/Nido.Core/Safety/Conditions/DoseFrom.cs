@@ -35,7 +35,11 @@ public sealed record DoseFrom(string Substance, double GramsPerKg) : ThingCondit
         var dose = grams / child.Kg;
         return dose < GramsPerKg - 1e-9
             ? null
-            : (Said)
-                $"{thing.Name}: {grams:0.#} g of {Said.Word(Substance.Replace('-', ' '))}{Said.When(beside > 0, $" with what lies beside it,")} within reach ÷ {child.Kg:0.#} kg usual at {child.Months} months = {dose:0.#} g/kg; harm is reported from about {GramsPerKg:0.##} g/kg";
+            : Said.That(
+                $"{thing.Name}: {grams:0.#} g of "
+                    + $"{Said.Word(Substance.Replace('-', ' '))}{Said.When(beside > 0, $" with what lies beside it,")} "
+                    + $"within reach ÷ {child.Kg:0.#} kg usual at {child.Months} months = {dose:0.#} g/kg; harm is "
+                    + $"reported from about {GramsPerKg:0.##} g/kg"
+            );
     }
 }

@@ -12,7 +12,9 @@ public sealed record MayHoldTheUnread : ThingCondition
         ArgumentNullException.ThrowIfNull(asked);
         return asked.Child is not { Unread.Count: > 0 } child
             ? null
-            : (Said)
-                $"Nido cannot watch for {string.Join(", ", child.Unread.Select(w => $"\u201c{w}\u201d"))} of {child.Child.Name}. Say which materials hold it; until then ask about {thing.Name}";
+            : Said.That(
+                $"Nido cannot watch for {string.Join(", ", child.Unread.Select(w => $"\u201c{w}\u201d"))} of "
+                    + $"{child.Child.Name}. Say which materials hold it; until then ask about {thing.Name}"
+            );
     }
 }

@@ -81,8 +81,10 @@ public static class Demand
                 .GroupBy(u => u.Step.Number)
                 .OrderBy(g => g.Key)
                 .Select(g =>
-                    (Said)
-                        $"{g.Count()} at step {g.Key} ({g.First().Step.EachInWords(role, Said.Word(material.Unit.ToString().ToLowerInvariant()))})"
+                    Said.That(
+                        $"{g.Count()} at step {g.Key} "
+                            + $"({g.First().Step.EachInWords(role, Said.Word(material.Unit.ToString().ToLowerInvariant()))})"
+                    )
                 )
         );
         var who = material.Consumable ? (Said)$"all {each.Length} in reach" : $"{counted.Length} at work at once";
@@ -148,7 +150,9 @@ public static class Demand
         return (
             total,
             [
-                $"{material.Name} as {role.Name}: {kits.Select(k => (Said)$"{k.Expected} expected at step {k.Step} → {k.Kits} kits ({k.Words})")}; each runs out in at most {100 * runOut:0}% of sessions → {total:0.##}",
+                $"{material.Name} as {role.Name}: "
+                    + $"{kits.Select(k => (Said)$"{k.Expected} expected at step {k.Step} → {k.Kits} kits ({k.Words})")}; "
+                    + $"each runs out in at most {100 * runOut:0}% of sessions → {total:0.##}",
             ]
         );
     }

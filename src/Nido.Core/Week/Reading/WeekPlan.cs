@@ -181,8 +181,10 @@ public sealed class WeekPlan
             .. Filled
                 .Where(f => f.Use.On(f.Placement.Day).Takes.Any(t => t.Material == index))
                 .Select(f =>
-                    (Said)
-                        $"{Problem.Days[f.Placement.Day].Day} {f.Use.Block.Name}: {f.Use.Idea.Title}, {f.Use.On(f.Placement.Day).Takes.First(t => t.Material == index).Amount:0.##}"
+                    Said.That(
+                        $"{Problem.Days[f.Placement.Day].Day} {f.Use.Block.Name}: {f.Use.Idea.Title}, "
+                            + $"{f.Use.On(f.Placement.Day).Takes.First(t => t.Material == index).Amount:0.##}"
+                    )
                 ),
             .. gone > 0
                 ? (Said[])

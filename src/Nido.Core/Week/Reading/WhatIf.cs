@@ -147,7 +147,8 @@ public static class WhatIf
             )
         )
         {
-            return $"what it is done with has to be made on a day before, with \u201c{plan.Problem.Input.Ideas.FirstOrDefault(i => i.Technique.Id == use.Idea.Technique.MadeBy)?.Technique.Name ?? use.Idea.Technique.MadeBy}\u201d";
+            return $"what it is done with has to be made on a day before, with "
+                + $"\u201c{plan.Problem.Input.Ideas.FirstOrDefault(i => i.Technique.Id == use.Idea.Technique.MadeBy)?.Technique.Name ?? use.Idea.Technique.MadeBy}\u201d";
         }
 
         if (!use.OnDay[day])

@@ -16,7 +16,8 @@ public static class Solving
         {
             StringParameters = string.Create(
                 System.Globalization.CultureInfo.InvariantCulture,
-                $"num_workers:8 interleave_search:true random_seed:7 max_deterministic_time:{work:0.###} max_time_in_seconds:{guard.TotalSeconds:0.###}"
+                $"num_workers:8 interleave_search:true random_seed:7 max_deterministic_time:{work:0.###} "
+                    + $"max_time_in_seconds:{guard.TotalSeconds:0.###}"
             ),
         };
 }
