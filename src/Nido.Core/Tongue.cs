@@ -78,6 +78,7 @@ public sealed class Tongue(string language, IReadOnlyDictionary<string, string> 
             (null, _) => "",
             (Said said, _) => Speak(said),
             (string text, _) => text,
+            (INamed thing, _) => thing.NameIn(Language),
             (object?[] many, _) => Listed([.. many.Select(v => Spoken(v, null))], format),
             (DayOfWeek day, _) => Speak(day.ToString()),
             (Enum word, _) => Speak(word.ToString()),

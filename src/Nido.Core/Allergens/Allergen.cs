@@ -19,7 +19,7 @@ public sealed record Allergen(
     IReadOnlyList<string> Lists,
     IReadOnlyList<string> Means,
     string Source
-)
+) : INamed
 {
     /// <summary>The fourteen of Regulation (EU) 1169/2011 Annex II.</summary>
     public const string EuropeanList = "eu-14";

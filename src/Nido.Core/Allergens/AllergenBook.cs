@@ -65,6 +65,10 @@ public sealed class AllergenBook
         return [allergen.Id, allergen.Name, allergen.NameEs, .. allergen.Words];
     }
 
+    /// <summary>An allergen as a sentence names it, in the reader's language; a word of the house as it was
+    /// written.</summary>
+    public Said Called(string id) => Find(id) is { } known ? $"{known}" : Said.Name(NameOf(id));
+
     /// <summary>The name of an allergen in a language; of a word of the house, the word.</summary>
     public string NameOf(string id, string language = "en") =>
         Find(id)?.NameIn(language) ?? (Allergen.IsOwn(id) ? id[Allergen.OwnId("").Length..] : id);

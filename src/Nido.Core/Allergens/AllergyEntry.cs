@@ -25,7 +25,7 @@ public static class AllergyEntry
         ArgumentNullException.ThrowIfNull(near);
         ArgumentNullException.ThrowIfNull(book);
         return $"\u201c{near.Word}\u201d is no allergen Nido knows. Did you mean "
-            + $"{near.DidYouMean.Select(a => book.NameOf(a)):or}? If so, write that; if not, keep the word "
+            + $"{near.DidYouMean.Select(book.Called):or}? If so, write that; if not, keep the word "
             + $"among unknownAllergies and say which materials hold it.";
     }
 }

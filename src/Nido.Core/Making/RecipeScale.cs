@@ -164,10 +164,10 @@ public static class RecipeScale
                     ? (Said)$"Every ingredient is within {100 * error:0.#}% of its share"
                     : $"One ingredient is {100 * error:0.#}% off: make a larger batch, or measure it by weight",
                 .. recipe is not null && recipe.Id != ask.Recipe
-                    ? (Said[])[$"{recipe.Name} instead, because of {ask.Avoid!.Select(Said.Word)}"]
+                    ? (Said[])[$"{recipe.Name} instead, because of {ask.Avoid!.Select(book.Called)}"]
                     : [],
                 allergens.Length > 0
-                    ? (Said)$"Carries {allergens.Select(Said.Word)}: read every label"
+                    ? (Said)$"Carries {allergens.Select(book.Called)}: read every label"
                     : $"No listed allergen; read every label all the same",
             ]
         );
@@ -188,7 +188,7 @@ public static class RecipeScale
                 "avoid",
                 read.Unknown[0],
                 read.Asked is [var near, ..]
-                    ? (Said)$"did you mean {near.DidYouMean.Select(a => book.NameOf(a)):or}?"
+                    ? (Said)$"did you mean {near.DidYouMean.Select(book.Called):or}?"
                     : $"this allergen is not known; the list is at /api/allergens"
             );
     }

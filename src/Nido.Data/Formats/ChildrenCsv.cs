@@ -86,7 +86,7 @@ public static class ChildrenCsv
                 Refuse(
                     "allergies",
                     $"\u201c{near.Word}\u201d is no allergen Nido knows. Did you mean "
-                        + $"{near.DidYouMean.Select(a => book.NameOf(a)):or}? Write that, or leave the word out here "
+                        + $"{near.DidYouMean.Select(book.Called):or}? Write that, or leave the word out here "
                         + $"and keep it as it is in the child's own dialog."
                 );
             }

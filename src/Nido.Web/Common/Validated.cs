@@ -51,7 +51,7 @@ public sealed class Validated : IEndpointFilter
                     return Problems.Fields([
                         .. result.Errors.Select(e => new FieldProblem(
                             Camel(e.PropertyName),
-                            $"{e.AttemptedValue}",
+                            Sent(e.AttemptedValue),
                             e.CustomState as Said ?? Said.Word(e.ErrorMessage)
                         )),
                     ]);
@@ -75,6 +75,9 @@ public sealed class Validated : IEndpointFilter
             )
             .OfType<FieldProblem>();
     }
+
+    /// <summary>A value as it is sent: a day of the calendar year first.</summary>
+    private static string Sent(object? value) => value is DateOnly day ? $"{day:yyyy-MM-dd}" : $"{value}";
 
     /// <summary>A path of properties as it stands in JSON.</summary>
     internal static string Camel(string path) =>

@@ -40,7 +40,7 @@ public sealed record CarriesAllergenOfChild(bool ByPlan) : ThingCondition
                 .Select(g =>
                     Said.That(
                         $"{thing.Name} {Verb(g.Key.How)} "
-                            + $"{g.Select(m => book.NameOf(m.Allergen))}{Said.When(g.Key.Through.Length > 0, $", through {g.Key.Through}")}"
+                            + $"{g.Select(m => book.Called(m.Allergen))}{Said.When(g.Key.Through.Length > 0, $", through {g.Key.Through}")}"
                     )
                 )
         );
