@@ -16,6 +16,7 @@ internal static class Houses
                 {
                     ["Nido__Demo"] = $"{demo}",
                     ["Nido__DemoComposed"] = "false",
+                    ["Nido__DemoPast"] = "false",
                     ["Nido__Night"] = "false",
                 }
             )

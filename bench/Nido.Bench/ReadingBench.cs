@@ -17,6 +17,7 @@ internal static class ReadingBench
                 .UseEnvironment("Testing")
                 .UseSetting("NIDO_DATA", folder)
                 .UseSetting("Nido:Demo", "true")
+                .UseSetting("Nido:DemoPast", "false")
                 .UseSetting("Nido:Quick", "true")
         );
         using var client = app.CreateClient();

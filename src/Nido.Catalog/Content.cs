@@ -4,6 +4,7 @@ using Nido.Core.Cupboard;
 using Nido.Core.Group.Steps;
 using Nido.Core.Ideas;
 using Nido.Core.Ideas.Ways;
+using Nido.Core.Journal;
 using Nido.Core.Making;
 using Nido.Core.Safety;
 using Nido.Core.Words;
@@ -44,6 +45,12 @@ public sealed record Content(
 
     /// <summary>Languages beside English.</summary>
     public IReadOnlyList<Tongue> Tongues { get; init; } = [];
+
+    /// <summary>What is seen when work goes wrong, by ladder.</summary>
+    public ILookup<string, Sign> Signs { get; init; } = Array.Empty<Sign>().ToLookup(s => s.Ladder);
+
+    /// <summary>Ways to hold a tool, by ladder, earliest first.</summary>
+    public ILookup<string, Grip> Grips { get; init; } = Array.Empty<Grip>().ToLookup(g => g.Ladder);
 
     private readonly Dictionary<string, Material> byId = Materials.ToDictionary(m => m.Id);
 

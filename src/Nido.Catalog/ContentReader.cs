@@ -3,6 +3,7 @@ using Nido.Core.Cupboard;
 using Nido.Core.Group;
 using Nido.Core.Group.Steps;
 using Nido.Core.Ideas;
+using Nido.Core.Journal;
 using Nido.Core.Paper;
 
 namespace Nido.Catalog;
@@ -25,6 +26,9 @@ public static class ContentReader
         var tongues = Each(folder, "tongues", problems, TongueReader.Read);
         var byId = ladders.ToDictionary(l => l.Id);
         LadderReader.NeedsStandOnLadders(byId, differences, problems);
+        Sign[] signs = [.. Each(folder, "signs", problems, SignReader.Signs).SelectMany(s => s)];
+        Grip[] grips = [.. Each(folder, "grips", problems, SignReader.Grips).SelectMany(g => g)];
+        SignReader.StandOnLadders(byId, signs, grips, problems);
         var known = materials.Select(m => m.Id).ToHashSet();
         var makeFrom = Each(folder, "make-from", problems, f => MakeFromReader.Read(f, known));
         MakeFromReader.NoCircle(makeFrom, problems);
@@ -61,6 +65,8 @@ public static class ContentReader
                 Questions = [.. questions.OrderBy(q => q.Order)],
                 MakeFrom = makeFrom,
                 Tongues = tongues,
+                Signs = signs.ToLookup(s => s.Ladder),
+                Grips = grips.ToLookup(g => g.Ladder),
             },
             problems
         );

@@ -51,6 +51,27 @@ public sealed class NidoDb(DbContextOptions<NidoDb> options) : DbContext(options
     /// <summary>Who has been shown what.</summary>
     public DbSet<ShownRow> Shown => Set<ShownRow>();
 
+    /// <summary>Notes in adults' own words.</summary>
+    public DbSet<NoteRow> Notes => Set<NoteRow>();
+
+    /// <summary>Counted rounds of games.</summary>
+    public DbSet<TallyRow> Tallies => Set<TallyRow>();
+
+    /// <summary>Changes tried because it was hard.</summary>
+    public DbSet<FollowUpRow> FollowUps => Set<FollowUpRow>();
+
+    /// <summary>How ideas went.</summary>
+    public DbSet<WentRow> Went => Set<WentRow>();
+
+    /// <summary>Pictures of work.</summary>
+    public DbSet<PictureRow> Pictures => Set<PictureRow>();
+
+    /// <summary>Bytes of pictures.</summary>
+    public DbSet<PictureFileRow> PictureFiles => Set<PictureFileRow>();
+
+    /// <summary>What weeks planned and met.</summary>
+    public DbSet<SharesRow> Shares => Set<SharesRow>();
+
     /// <summary>A group with its children, adults and blocks, or null.</summary>
     public async Task<ChildrenGroup?> GroupAsync(string id, CancellationToken stop) =>
         (await GroupRowAsync(id, stop))?.ToCore();
@@ -137,8 +158,11 @@ public sealed class NidoDb(DbContextOptions<NidoDb> options) : DbContext(options
     }
 
     /// <summary>Amounts on hand by material id, summed from the ledger.</summary>
-    public async Task<Dictionary<string, double>> OnHandAsync(CancellationToken stop) =>
+    /// <param name="stop">Gives up.</param>
+    /// <param name="asWeek">A week that counts by its plan what it has used already.</param>
+    public async Task<Dictionary<string, double>> OnHandAsync(CancellationToken stop, string? asWeek = null) =>
         await Movements
+            .Where(m => asWeek == null || m.WeekId != asWeek)
             .GroupBy(m => m.MaterialId)
             .Select(g => new { g.Key, Amount = g.Sum(m => m.Amount) })
             .ToDictionaryAsync(x => x.Key, x => x.Amount, stop);
@@ -161,10 +185,19 @@ public sealed class NidoDb(DbContextOptions<NidoDb> options) : DbContext(options
         );
 
     /// <summary>Movements of the things that go off, by material.</summary>
-    public async Task<ILookup<string, Movement>> PerishingAsync(Content content, CancellationToken stop)
+    public async Task<ILookup<string, Movement>> PerishingAsync(
+        Content content,
+        CancellationToken stop,
+        string? asWeek = null
+    )
     {
         string[] ids = [.. content.Materials.Where(m => m.KeepsDays is not null).Select(m => m.Id)];
-        return (await Movements.Where(m => ids.Contains(m.MaterialId)).OrderBy(m => m.Id).ToListAsync(stop))
+        return (
+            await Movements
+                .Where(m => ids.Contains(m.MaterialId) && (asWeek == null || m.WeekId != asWeek))
+                .OrderBy(m => m.Id)
+                .ToListAsync(stop)
+        )
             .Select(m => m.ToCore())
             .ToLookup(m => m.MaterialId);
     }
@@ -206,6 +239,7 @@ public sealed class NidoDb(DbContextOptions<NidoDb> options) : DbContext(options
             AsJson(c.Property(x => x.Ways)).HasDefaultValueSql("'{}'");
             AsJson(c.Property(x => x.UnknownAllergies)).HasDefaultValueSql("'[]'");
             AsJson(c.Property(x => x.Plans)).HasDefaultValueSql("'[]'");
+            c.Property(x => x.Pictures).HasDefaultValue(PictureConsent.None);
             // A child in the bin keeps its name; another may have it meanwhile.
             c.HasIndex(x => new { x.GroupId, x.Name }).IsUnique().HasFilter("\"BinnedAt\" IS NULL");
         });
@@ -251,6 +285,55 @@ public sealed class NidoDb(DbContextOptions<NidoDb> options) : DbContext(options
             s.HasKey(x => new { x.ChildId, x.TechniqueId });
             s.HasOne<ChildRow>().WithMany().HasForeignKey(x => x.ChildId);
         });
+        modelBuilder.Entity<NoteRow>(n =>
+        {
+            n.ToTable("notes");
+            n.HasIndex(x => new { x.GroupId, x.On });
+            n.HasOne<GroupRow>().WithMany().HasForeignKey(x => x.GroupId);
+            n.HasOne<ChildRow>().WithMany().HasForeignKey(x => x.ChildId);
+        });
+        modelBuilder.Entity<TallyRow>(t =>
+        {
+            t.ToTable("tallies");
+            t.HasOne<ChildRow>().WithMany().HasForeignKey(x => x.ChildId);
+        });
+        modelBuilder.Entity<FollowUpRow>(f =>
+        {
+            f.ToTable("follow_ups");
+            f.HasOne<ChildRow>().WithMany().HasForeignKey(x => x.ChildId);
+        });
+        modelBuilder.Entity<WentRow>(w =>
+        {
+            w.ToTable("went");
+            w.HasKey(x => new
+            {
+                x.WeekId,
+                x.Day,
+                x.IdeaId,
+            });
+            w.HasOne<WeekRow>().WithMany().HasForeignKey(x => x.WeekId);
+        });
+        modelBuilder.Entity<PictureRow>(p =>
+        {
+            p.ToTable("pictures");
+            p.HasIndex(x => new { x.GroupId, x.On });
+            p.HasOne<GroupRow>().WithMany().HasForeignKey(x => x.GroupId);
+            AsJson(p.Property(x => x.Of));
+            AsJson(p.Property(x => x.Shows));
+        });
+        modelBuilder.Entity<PictureFileRow>(f =>
+        {
+            f.ToTable("picture_files");
+            f.HasKey(x => new { x.PictureId, x.Small });
+            f.HasOne<PictureRow>().WithMany().HasForeignKey(x => x.PictureId);
+        });
+        modelBuilder.Entity<SharesRow>(s =>
+        {
+            s.ToTable("shares");
+            s.HasKey(x => x.WeekId);
+            AsJson(s.Property(x => x.Shares));
+            s.HasOne<WeekRow>().WithMany().HasForeignKey(x => x.WeekId);
+        });
         modelBuilder.Entity<MarkRow>(m =>
         {
             m.ToTable("allergy_marks");
@@ -272,6 +355,7 @@ public sealed class NidoDb(DbContextOptions<NidoDb> options) : DbContext(options
             AsJson(w.Property(x => x.Report));
             AsJson(w.Property(x => x.Plan));
             AsJson(w.Property(x => x.CameUp)).HasColumnName("Happenings").HasDefaultValueSql("'[]'");
+            AsJson(w.Property(x => x.Otherwise)).HasDefaultValueSql("'[]'");
             AsJson(w.Property(x => x.Focus));
             w.Property(x => x.Version).IsConcurrencyToken();
             w.HasOne<GroupRow>().WithMany().HasForeignKey(x => x.GroupId);

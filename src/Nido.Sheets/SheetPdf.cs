@@ -65,6 +65,22 @@ public static class SheetPdf
             case Writing said:
                 Say(canvas, said);
                 break;
+            case Photo photo:
+                using (var image = SKImage.FromEncodedData(photo.Jpeg))
+                {
+                    canvas.DrawImage(
+                        image,
+                        SKRect.Create(
+                            (float)photo.Where.X,
+                            (float)photo.Where.Y,
+                            (float)photo.Where.Width,
+                            (float)photo.Where.Height
+                        ),
+                        new SKSamplingOptions(SKFilterMode.Linear, SKMipmapMode.Linear)
+                    );
+                }
+
+                break;
         }
     }
 

@@ -32,6 +32,14 @@ public static class SheetSvg
                 case Writing said:
                     Said(text, said);
                     break;
+                case Photo photo:
+                    text.Append(
+                        CultureInfo.InvariantCulture,
+                        $"<image x=\"{N(photo.Where.X)}\" y=\"{N(photo.Where.Y)}\" width=\"{N(photo.Where.Width)}\" "
+                            + $"height=\"{N(photo.Where.Height)}\" "
+                            + $"href=\"data:image/jpeg;base64,{Convert.ToBase64String(photo.Jpeg)}\"/>"
+                    );
+                    break;
             }
         }
 

@@ -86,6 +86,8 @@ services.AddSingleton(
 );
 services.AddScoped<WeekDesk>();
 services.AddScoped<WeekHistory>();
+services.AddScoped<TermShares>();
+services.AddScoped<JournalReading>();
 services.AddScoped<Replanning>();
 services.AddScoped<UnitSense>();
 services.AddDbContext<NidoDb>(
@@ -170,6 +172,14 @@ api.MapWeekPaper();
 api.MapWords();
 api.MapToday();
 api.MapShown();
+api.MapDoor();
+api.MapOtherwise();
+api.MapEndOfDay();
+api.MapTallies();
+api.MapNotes();
+api.MapFollowUps();
+api.MapPictures();
+api.MapPageToShare();
 api.MapSafety();
 api.MapAllergens();
 app.MapOpenApi();
@@ -183,11 +193,21 @@ try
     await Site.ReadAllergiesAsync(db, app.Services.GetRequiredService<Content>().Allergens, default);
     if (app.Configuration.GetValue<bool>("Nido:Demo") && !await db.Groups.IgnoreQueryFilters().AnyAsync())
     {
-        await Site.SeedDemoAsync(db, NewId.Next, default);
+        await Example.LayAsync(
+            db,
+            app.Services.GetRequiredService<Content>(),
+            app.Configuration.GetValue("Nido:DemoPast", true),
+            default
+        );
         if (app.Configuration.GetValue("Nido:DemoComposed", true))
         {
             var compositions = app.Services.GetRequiredService<Compositions>();
-            foreach (var week in await db.Weeks.Select(w => w.Id).ToListAsync())
+            foreach (
+                var week in await db
+                    .Weeks.Where(w => w.Monday == Nido.Data.Demo.DemoScenario.Monday)
+                    .Select(w => w.Id)
+                    .ToListAsync()
+            )
             {
                 compositions.Begin(week);
                 await compositions.WhenEnded(week);

@@ -15,6 +15,9 @@ public class RunningSite(ComposedSite composed) : IAsyncLifetime
     /// <summary>Whether the demo house is in it.</summary>
     protected virtual bool Demo => true;
 
+    /// <summary>Whether the demo house has a past.</summary>
+    protected virtual bool Past => false;
+
     /// <summary>Whether compositions do little work.</summary>
     protected virtual bool Quick => true;
 
@@ -30,15 +33,20 @@ public class RunningSite(ComposedSite composed) : IAsyncLifetime
             await composed.CopyAsync(folder);
         }
 
-        house = await StartAsync(folder, Demo, Quick);
+        house = await StartAsync(folder, Demo, Quick, Past);
     }
 
     /// <summary>Starts the application over a folder and waits until it is ready, demo weeks composed.</summary>
-    internal static Task<HouseProcess> StartAsync(string folder, bool demo, bool quick) =>
+    internal static Task<HouseProcess> StartAsync(string folder, bool demo, bool quick, bool past = false) =>
         HouseProcess
             .Begin(
                 folder,
-                new Dictionary<string, string> { ["Nido__Demo"] = $"{demo}", ["Nido__Quick"] = $"{quick}" },
+                new Dictionary<string, string>
+                {
+                    ["Nido__Demo"] = $"{demo}",
+                    ["Nido__Quick"] = $"{quick}",
+                    ["Nido__DemoPast"] = $"{past}",
+                },
                 null,
                 Path.Combine(Repository.Root, "src", "Nido.Web")
             )

@@ -47,7 +47,7 @@ public sealed class JournalTests(PlainApp plain) : IClassFixture<PlainApp>
         path["seen"]!.AsArray().Select(o => o!["on"]!.GetValue<string>()).ShouldBe(observations.Select(o => o.on));
         path["ownBest"]!.GetValue<int>().ShouldBe(2);
         path["points"]!.AsArray().Count.ShouldBe(13);
-        journal["notes"]!.AsArray().Single()!["note"]!.GetValue<string>().ShouldBe("Snipped, tongue out");
+        journal["notes"]!.AsArray().Single()!["text"]!.GetValue<string>().ShouldBe("Snipped, tongue out");
         var (status, found) = await App.SendAsync(
             HttpMethod.Post,
             $"{group}/journal/find",

@@ -20,6 +20,9 @@ public sealed class NidoApp : WebApplicationFactory<Program>
     /// <summary>Whether the demo house is in it; an empty site otherwise.</summary>
     public bool Demo { get; init; } = true;
 
+    /// <summary>Whether the demo house has a past.</summary>
+    public bool Past { get; init; }
+
     /// <summary>The site file to begin with a copy of; a new site where null.</summary>
     public string? From { get; init; }
 
@@ -141,6 +144,7 @@ public sealed class NidoApp : WebApplicationFactory<Program>
             .UseSetting("NIDO_DATA", folder)
             .UseSetting("Nido:Demo", $"{Demo}")
             .UseSetting("Nido:DemoComposed", "false")
+            .UseSetting("Nido:DemoPast", $"{Past}")
             .UseSetting("Nido:Quick", "true")
             .UseSetting("Nido:Night", "false");
     }

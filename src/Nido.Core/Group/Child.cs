@@ -44,6 +44,22 @@ public sealed record Child(
     /// <summary>Ways of working chosen for this child, by difference; the group's hold for the rest.</summary>
     public IReadOnlyDictionary<string, string> Ways { get; init; } = new Dictionary<string, string>();
 
+    /// <summary>What its family allows of pictures.</summary>
+    public PictureConsent Pictures { get; init; }
+
+    /// <summary>First day the child comes; null where it has always come.</summary>
+    public DateOnly? FirstDay { get; init; }
+
+    /// <summary>Last day the child comes; null where none is known. A visitor's is its first.</summary>
+    public DateOnly? LastDay { get; init; }
+
+    /// <summary>Whether the child belongs to the group on a day, whatever its days of the week are.</summary>
+    public bool IsHereOn(DateOnly day) => !(day < FirstDay) && !(day > LastDay);
+
+    /// <summary>Whether the child belongs to the group at some time of a week.</summary>
+    /// <param name="monday">Monday of the week.</param>
+    public bool IsHereInWeekOf(DateOnly monday) => !(monday.AddDays(6) < FirstDay) && !(monday > LastDay);
+
     /// <summary>Age in whole months on a day.</summary>
     public int MonthsOn(DateOnly day) => Age.Months(BornOn, day);
 }

@@ -29,11 +29,16 @@ public sealed record ChildrenGroup(
     /// <summary>Children put together by adults, or kept apart, where groups are formed.</summary>
     public IReadOnlyList<GroupingWish> Wishes { get; init; } = [];
 
-    /// <summary>The group as planning sees it on a day: where children are not known, stand-ins of the expected
-    /// ages.</summary>
+    /// <summary>The group as planning sees it in the week of a day: without who has left or is yet to come; where
+    /// children are not known, stand-ins of the expected ages.</summary>
     public ChildrenGroup On(DateOnly day) =>
         Kind == GroupKind.Class
-            ? this
+            ? Children.All(c => c.IsHereInWeekOf(day))
+                ? this
+                : this with
+                {
+                    Children = [.. Children.Where(c => c.IsHereInWeekOf(day))],
+                }
             : this with
             {
                 Children =

@@ -30,6 +30,11 @@ public sealed class Leaf
     public void Draw(Figure figure, Stroke stroke, double? line = null, bool flat = false) =>
         marks.Add(new Drawn(figure, stroke, line, flat));
 
+    /// <summary>Lays a photograph.</summary>
+    /// <param name="jpeg">Its file.</param>
+    /// <param name="where">Its place, in the shape of the picture.</param>
+    public void Lay(byte[] jpeg, Box where) => marks.Add(new Photo(jpeg, where));
+
     /// <summary>A figure as it lies for the hand the page is for.</summary>
     public Figure ForHand(Figure figure) => pad.Setting.LeftHanded ? figure.Mirrored(width / 2) : figure;
 

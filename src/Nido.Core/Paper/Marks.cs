@@ -102,6 +102,11 @@ public sealed record Drawn(Figure Figure, Stroke Stroke, double? Width = null, b
     public double Line => Look.Filled && Width is null ? 0 : Width ?? Look.Width;
 }
 
+/// <summary>A photograph.</summary>
+/// <param name="Jpeg">Its file.</param>
+/// <param name="Where">Its place, in the shape of the picture.</param>
+public sealed record Photo(byte[] Jpeg, Box Where) : Mark;
+
 /// <summary>A text on one line.</summary>
 /// <param name="Text">As it is.</param>
 /// <param name="Where">On its base line.</param>

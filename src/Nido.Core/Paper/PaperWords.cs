@@ -308,6 +308,28 @@ public sealed class PaperWords
         ["questions"] = ("Questions to ask at home", "Preguntas para casa"),
         ["rhyme"] = ("A rhyme of ours", "Una rima nuestra"),
         ["whatWeDo"] = ("What we do", "Lo que hacemos"),
+        ["childCanDo"] = ("Does alone", "Hace solo o sola"),
+        ["childComes"] = ("What comes next", "Lo que viene ahora"),
+        ["childHelps"] = ("What helps", "Lo que ayuda"),
+        ["childLoves"] = ("Likes to stay at", "En lo que le gusta quedarse"),
+        ["childSeen"] = ("What we saw", "Lo que vimos"),
+        ["childShares"] = ("Aims in these weeks", "Objetivos de estas semanas"),
+        ["childShare"] = (
+            "{0}: met {1}% of an even share, planned {2}%",
+            "{0}: recibido {1} % de una parte igual, previsto {2} %"
+        ),
+        ["childPictures"] = ("Work", "Trabajos"),
+        ["childTowards"] = ("{0}: works towards “{1}”, by {2}", "{0}: camino de «{1}», hasta el {2}"),
+        ["childNext"] = ("{0}: next, “{1}”", "{0}: después, «{1}»"),
+        ["childStays"] = ("{0}, {1} minutes in {2} times", "{0}, {1} minutos en {2} veces"),
+        ["childNothingElse"] = (
+            "An adult of the house chose what stands here. It tells what was seen; it judges nothing.",
+            "Un adulto de la casa eligió lo que hay aquí. Cuenta lo que se vio; no juzga nada."
+        ),
+        ["aimFineMotor"] = ("Fine motor", "Motricidad fina"),
+        ["aimMath"] = ("Math", "Matemáticas"),
+        ["aimLiteracy"] = ("Literacy", "Lectoescritura"),
+        ["aimSensory"] = ("Sensory", "Sensorial"),
         ["weMind"] = ("What we mind, and you may too", "Lo que cuidamos, y en casa también"),
         ["weMindWhy"] = (
             "Every home is different: your own judgement, your child's allergy plan and the labels decide.",

@@ -5,6 +5,7 @@ using Microsoft.EntityFrameworkCore;
 using Nido.Core;
 using Nido.Core.Group;
 using Nido.Core.Group.Steps;
+using Nido.Core.Journal;
 
 namespace Nido.Data.Formats;
 
@@ -30,6 +31,18 @@ public sealed record ChildDocument(
     IReadOnlyList<UnitShown> Shown
 )
 {
+    /// <summary>Notes about it, oldest first.</summary>
+    public IReadOnlyList<ChildNote> Notes { get; init; } = [];
+
+    /// <summary>Counted rounds of games, oldest first.</summary>
+    public IReadOnlyList<Tally> Tallies { get; init; } = [];
+
+    /// <summary>What was tried because it was hard, oldest first.</summary>
+    public IReadOnlyList<FollowUp> FollowUps { get; init; } = [];
+
+    /// <summary>Pictures of its work that show no other child, or only such as may be seen by its family.</summary>
+    public IReadOnlyList<ChildPicture> Pictures { get; init; } = [];
+
     /// <summary>What is known of a child.</summary>
     public static async Task<ChildDocument?> OfAsync(NidoDb db, string groupId, string childId, CancellationToken stop)
     {
@@ -69,8 +82,59 @@ public sealed record ChildDocument(
                     .OrderBy(s => s.On)
                     .Select(s => new UnitShown(s.ChildId, s.TechniqueId, s.On)),
             ]
-        );
+        )
+        {
+            Notes =
+            [
+                .. (
+                    await db.Notes.AsNoTracking().Where(n => n.ChildId == childId).OrderBy(n => n.Id).ToListAsync(stop)
+                ).Select(n => new ChildNote(n.On, n.IdeaId, n.By, n.Text)),
+            ],
+            Tallies =
+            [
+                .. (
+                    await db
+                        .Tallies.AsNoTracking()
+                        .Where(t => t.ChildId == childId)
+                        .OrderBy(t => t.Id)
+                        .ToListAsync(stop)
+                ).Select(t => t.ToCore()),
+            ],
+            FollowUps =
+            [
+                .. (
+                    await db
+                        .FollowUps.AsNoTracking()
+                        .Where(f => f.ChildId == childId)
+                        .OrderBy(f => f.Id)
+                        .ToListAsync(stop)
+                ).Select(f => f.ToCore()),
+            ],
+            Pictures = await PicturesAsync(db, group, childId, stop),
+        };
     }
+
+    private static async Task<IReadOnlyList<ChildPicture>> PicturesAsync(
+        NidoDb db,
+        ChildrenGroup group,
+        string childId,
+        CancellationToken stop
+    ) =>
+        [
+            .. (
+                await db
+                    .Pictures.AsNoTracking()
+                    .Where(p => p.GroupId == group.Id)
+                    .OrderBy(p => p.On)
+                    .ThenBy(p => p.Id)
+                    .ToListAsync(stop)
+            )
+                .Where(p =>
+                    p.Of.Contains(childId)
+                    && PictureUse.MayGoToFamilyOf(group.Children.Where(c => p.Shows.Contains(c.Id)), childId)
+                )
+                .Select(p => new ChildPicture(p.Id, p.On, p.IdeaId, p.Words)),
+        ];
 
     /// <summary>The same as a page that every browser opens.</summary>
     /// <param name="ladder">Name of a ladder by its id.</param>
@@ -115,9 +179,32 @@ public sealed record ChildDocument(
             .ForEach(o => Line(Row(ladder(o.Ladder), step(o.Ladder, o.Step), o.By is { } by ? Day(by) : "")));
         Line($"</table><h2>{Say($"Steps chosen by adults")}</h2><table>");
         ChosenSteps.ToList().ForEach(c => Line(Row(Day(c.On), ladder(c.Ladder), step(c.Ladder, c.Step))));
-        Line("</table></html>");
+        Line($"</table><h2>{Say($"Notes")}</h2><table>");
+        Notes.ToList().ForEach(n => Line(Row(Day(n.On), n.By, n.Text)));
+        Line($"</table><h2>{Say($"Games")}</h2><table>");
+        Tallies
+            .ToList()
+            .ForEach(t =>
+                Line(Row(Day(t.On), $"{t.Hits} / {t.Tries}", t.Distance is { } mm ? $"{mm / 1000.0:0.0#} m" : ""))
+            );
+        Line("</table>");
+        Pictures
+            .ToList()
+            .ForEach(p =>
+                Line(
+                    $"<figure><img src=\"pictures/{p.Id}.jpg\" style=\"max-width:100%\" alt=\"\">"
+                        + $"<figcaption>{Day(p.On)} {WebUtility.HtmlEncode(p.Words)}</figcaption></figure>"
+                )
+            );
+        Line("</html>");
         return page.ToString();
     }
 
     private static string Day(DateOnly day) => day.ToString("yyyy-MM-dd", CultureInfo.InvariantCulture);
 }
+
+/// <summary>A note about a child.</summary>
+public sealed record ChildNote(DateOnly On, string IdeaId, string By, string Text);
+
+/// <summary>A picture of a child's work; its file has its number.</summary>
+public sealed record ChildPicture(long Id, DateOnly On, string IdeaId, string Words);

@@ -7,7 +7,8 @@ using Nido.Data.Rows;
 
 namespace Nido.Data.Formats;
 
-/// <summary>A whole house as one document that other programs can read, too. Described in docs/formats/.</summary>
+/// <summary>A whole house as one document that other programs can read, too. Described in docs/formats/. Pictures are not
+/// in it: they go along with a backup, or with everything about a child.</summary>
 /// <param name="Format">Always "nido-site".</param>
 /// <param name="FormatVersion">1.</param>
 /// <param name="Groups">Groups with children, adults and blocks.</param>
@@ -37,6 +38,21 @@ public sealed record SiteDocument(
     IReadOnlyList<ShownRow> Shown
 )
 {
+    /// <summary>Notes in adults' own words.</summary>
+    public IReadOnlyList<NoteRow> Notes { get; init; } = [];
+
+    /// <summary>Counted rounds of games.</summary>
+    public IReadOnlyList<TallyRow> Tallies { get; init; } = [];
+
+    /// <summary>Changes tried because it was hard.</summary>
+    public IReadOnlyList<FollowUpRow> FollowUps { get; init; } = [];
+
+    /// <summary>How ideas went.</summary>
+    public IReadOnlyList<WentRow> Went { get; init; } = [];
+
+    /// <summary>What weeks planned and met.</summary>
+    public IReadOnlyList<SharesRow> Shares { get; init; } = [];
+
     /// <summary>The published JSON Schema, made from the types so that it cannot drift from them.</summary>
     public static string Schema { get; } = MakeSchema().ToJsonString(Units.Json);
 
@@ -97,7 +113,37 @@ public sealed record SiteDocument(
                 .OrderBy(s => s.ChildId)
                 .ThenBy(s => s.TechniqueId)
                 .ToListAsync(stop)
-        );
+        )
+        {
+            Notes = await db
+                .Notes.AsNoTracking()
+                .Where(n => db.Groups.Any(g => g.Id == n.GroupId))
+                .Where(n => n.ChildId == null || children.Contains(n.ChildId))
+                .OrderBy(n => n.Id)
+                .ToListAsync(stop),
+            Tallies = await db
+                .Tallies.AsNoTracking()
+                .Where(t => children.Contains(t.ChildId))
+                .OrderBy(t => t.Id)
+                .ToListAsync(stop),
+            FollowUps = await db
+                .FollowUps.AsNoTracking()
+                .Where(f => children.Contains(f.ChildId))
+                .OrderBy(f => f.Id)
+                .ToListAsync(stop),
+            Went = await db
+                .Went.AsNoTracking()
+                .Where(w => weeks.Contains(w.WeekId))
+                .OrderBy(w => w.WeekId)
+                .ThenBy(w => w.Day)
+                .ThenBy(w => w.IdeaId)
+                .ToListAsync(stop),
+            Shares = await db
+                .Shares.AsNoTracking()
+                .Where(s => weeks.Contains(s.WeekId))
+                .OrderBy(s => s.WeekId)
+                .ToListAsync(stop),
+        };
     }
 
     /// <summary>Adds all of it to an empty house, to be saved at once.</summary>
@@ -121,6 +167,11 @@ public sealed record SiteDocument(
         db.ChosenSteps.AddRange(ChosenSteps);
         db.Objectives.AddRange(Objectives);
         db.Shown.AddRange(Shown);
+        db.Notes.AddRange(Notes);
+        db.Tallies.AddRange(Tallies);
+        db.FollowUps.AddRange(FollowUps);
+        db.Went.AddRange(Went);
+        db.Shares.AddRange(Shares);
     }
 
     /// <summary>

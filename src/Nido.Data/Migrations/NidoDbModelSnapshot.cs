@@ -142,6 +142,9 @@ namespace Nido.Data.Migrations
                     b.Property<int>("Days")
                         .HasColumnType("INTEGER");
 
+                    b.Property<DateOnly?>("FirstDay")
+                        .HasColumnType("TEXT");
+
                     b.Property<string>("GroupId")
                         .IsRequired()
                         .HasColumnType("TEXT");
@@ -154,6 +157,9 @@ namespace Nido.Data.Migrations
                         .IsRequired()
                         .HasColumnType("TEXT");
 
+                    b.Property<DateOnly?>("LastDay")
+                        .HasColumnType("TEXT");
+
                     b.Property<bool>("Mouths")
                         .HasColumnType("INTEGER");
 
@@ -164,6 +170,12 @@ namespace Nido.Data.Migrations
                     b.Property<string>("Note")
                         .IsRequired()
                         .HasColumnType("TEXT");
+
+                    b.Property<string>("Pictures")
+                        .IsRequired()
+                        .ValueGeneratedOnAdd()
+                        .HasColumnType("TEXT")
+                        .HasDefaultValue("None");
 
                     b.Property<string>("Plans")
                         .IsRequired()
@@ -218,6 +230,47 @@ namespace Nido.Data.Migrations
                     b.HasKey("ChildId", "Ladder");
 
                     b.ToTable("chosen_steps", (string)null);
+                });
+
+            modelBuilder.Entity("Nido.Data.Rows.FollowUpRow", b =>
+                {
+                    b.Property<long>("Id")
+                        .ValueGeneratedOnAdd()
+                        .HasColumnType("INTEGER");
+
+                    b.Property<string>("Change")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("ChildId")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<bool?>("Helped")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<string>("Ladder")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<DateOnly>("LookAgainOn")
+                        .HasColumnType("TEXT");
+
+                    b.Property<DateOnly>("On")
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("Sign")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<int>("Step")
+                        .HasColumnType("INTEGER");
+
+                    b.HasKey("Id");
+
+                    b.HasIndex("ChildId");
+
+                    b.ToTable("follow_ups", (string)null);
                 });
 
             modelBuilder.Entity("Nido.Data.Rows.GroupRow", b =>
@@ -305,11 +358,51 @@ namespace Nido.Data.Migrations
                     b.Property<DateOnly>("On")
                         .HasColumnType("TEXT");
 
+                    b.Property<string>("WeekId")
+                        .HasColumnType("TEXT");
+
                     b.HasKey("Id");
 
                     b.HasIndex("MaterialId");
 
                     b.ToTable("movements", (string)null);
+                });
+
+            modelBuilder.Entity("Nido.Data.Rows.NoteRow", b =>
+                {
+                    b.Property<long>("Id")
+                        .ValueGeneratedOnAdd()
+                        .HasColumnType("INTEGER");
+
+                    b.Property<string>("By")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("ChildId")
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("GroupId")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("IdeaId")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<DateOnly>("On")
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("Text")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.HasKey("Id");
+
+                    b.HasIndex("ChildId");
+
+                    b.HasIndex("GroupId", "On");
+
+                    b.ToTable("notes", (string)null);
                 });
 
             modelBuilder.Entity("Nido.Data.Rows.ObjectiveRow", b =>
@@ -345,7 +438,21 @@ namespace Nido.Data.Migrations
                         .IsRequired()
                         .HasColumnType("TEXT");
 
+                    b.Property<string>("Grip")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("Hand")
+                        .HasColumnType("TEXT");
+
                     b.Property<string>("Help")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<int?>("Hits")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<string>("IdeaId")
                         .IsRequired()
                         .HasColumnType("TEXT");
 
@@ -363,7 +470,18 @@ namespace Nido.Data.Migrations
                     b.Property<DateOnly>("On")
                         .HasColumnType("TEXT");
 
+                    b.Property<string>("Sign")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
                     b.Property<int>("Step")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<string>("Tool")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<int?>("Tries")
                         .HasColumnType("INTEGER");
 
                     b.HasKey("Id");
@@ -422,6 +540,65 @@ namespace Nido.Data.Migrations
                     b.ToTable("overrides", (string)null);
                 });
 
+            modelBuilder.Entity("Nido.Data.Rows.PictureFileRow", b =>
+                {
+                    b.Property<long>("PictureId")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<bool>("Small")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<byte[]>("Bytes")
+                        .IsRequired()
+                        .HasColumnType("BLOB");
+
+                    b.HasKey("PictureId", "Small");
+
+                    b.ToTable("picture_files", (string)null);
+                });
+
+            modelBuilder.Entity("Nido.Data.Rows.PictureRow", b =>
+                {
+                    b.Property<long>("Id")
+                        .ValueGeneratedOnAdd()
+                        .HasColumnType("INTEGER");
+
+                    b.Property<string>("GroupId")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<int>("Height")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<string>("IdeaId")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("Of")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<DateOnly>("On")
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("Shows")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<int>("Width")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<string>("Words")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.HasKey("Id");
+
+                    b.HasIndex("GroupId", "On");
+
+                    b.ToTable("pictures", (string)null);
+                });
+
             modelBuilder.Entity("Nido.Data.Rows.RotaRow", b =>
                 {
                     b.Property<string>("WeekId")
@@ -442,6 +619,26 @@ namespace Nido.Data.Migrations
                     b.ToTable("rotas", (string)null);
                 });
 
+            modelBuilder.Entity("Nido.Data.Rows.SharesRow", b =>
+                {
+                    b.Property<string>("WeekId")
+                        .HasColumnType("TEXT");
+
+                    b.Property<bool>("IsOver")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<string>("Shares")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<int>("Version")
+                        .HasColumnType("INTEGER");
+
+                    b.HasKey("WeekId");
+
+                    b.ToTable("shares", (string)null);
+                });
+
             modelBuilder.Entity("Nido.Data.Rows.ShownRow", b =>
                 {
                     b.Property<string>("ChildId")
@@ -456,6 +653,39 @@ namespace Nido.Data.Migrations
                     b.HasKey("ChildId", "TechniqueId");
 
                     b.ToTable("shown", (string)null);
+                });
+
+            modelBuilder.Entity("Nido.Data.Rows.TallyRow", b =>
+                {
+                    b.Property<long>("Id")
+                        .ValueGeneratedOnAdd()
+                        .HasColumnType("INTEGER");
+
+                    b.Property<string>("ChildId")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<int?>("Distance")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<int>("Hits")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<string>("IdeaId")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<DateOnly>("On")
+                        .HasColumnType("TEXT");
+
+                    b.Property<int>("Tries")
+                        .HasColumnType("INTEGER");
+
+                    b.HasKey("Id");
+
+                    b.HasIndex("ChildId");
+
+                    b.ToTable("tallies", (string)null);
                 });
 
             modelBuilder.Entity("Nido.Data.Rows.ThemeRow", b =>
@@ -503,6 +733,12 @@ namespace Nido.Data.Migrations
                     b.Property<DateOnly>("Monday")
                         .HasColumnType("TEXT");
 
+                    b.Property<string>("Otherwise")
+                        .IsRequired()
+                        .ValueGeneratedOnAdd()
+                        .HasColumnType("TEXT")
+                        .HasDefaultValueSql("'[]'");
+
                     b.Property<string>("Plan")
                         .IsRequired()
                         .HasColumnType("TEXT");
@@ -527,6 +763,33 @@ namespace Nido.Data.Migrations
                     b.HasIndex("GroupId");
 
                     b.ToTable("weeks", (string)null);
+                });
+
+            modelBuilder.Entity("Nido.Data.Rows.WentRow", b =>
+                {
+                    b.Property<string>("WeekId")
+                        .HasColumnType("TEXT");
+
+                    b.Property<int>("Day")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<string>("IdeaId")
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("How")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("Line")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<int?>("Minutes")
+                        .HasColumnType("INTEGER");
+
+                    b.HasKey("WeekId", "Day", "IdeaId");
+
+                    b.ToTable("went", (string)null);
                 });
 
             modelBuilder.Entity("Nido.Data.Rows.AdultRow", b =>
@@ -574,6 +837,28 @@ namespace Nido.Data.Migrations
                         .IsRequired();
                 });
 
+            modelBuilder.Entity("Nido.Data.Rows.FollowUpRow", b =>
+                {
+                    b.HasOne("Nido.Data.Rows.ChildRow", null)
+                        .WithMany()
+                        .HasForeignKey("ChildId")
+                        .OnDelete(DeleteBehavior.Cascade)
+                        .IsRequired();
+                });
+
+            modelBuilder.Entity("Nido.Data.Rows.NoteRow", b =>
+                {
+                    b.HasOne("Nido.Data.Rows.ChildRow", null)
+                        .WithMany()
+                        .HasForeignKey("ChildId");
+
+                    b.HasOne("Nido.Data.Rows.GroupRow", null)
+                        .WithMany()
+                        .HasForeignKey("GroupId")
+                        .OnDelete(DeleteBehavior.Cascade)
+                        .IsRequired();
+                });
+
             modelBuilder.Entity("Nido.Data.Rows.ObjectiveRow", b =>
                 {
                     b.HasOne("Nido.Data.Rows.ChildRow", null)
@@ -601,7 +886,34 @@ namespace Nido.Data.Migrations
                         .IsRequired();
                 });
 
+            modelBuilder.Entity("Nido.Data.Rows.PictureFileRow", b =>
+                {
+                    b.HasOne("Nido.Data.Rows.PictureRow", null)
+                        .WithMany()
+                        .HasForeignKey("PictureId")
+                        .OnDelete(DeleteBehavior.Cascade)
+                        .IsRequired();
+                });
+
+            modelBuilder.Entity("Nido.Data.Rows.PictureRow", b =>
+                {
+                    b.HasOne("Nido.Data.Rows.GroupRow", null)
+                        .WithMany()
+                        .HasForeignKey("GroupId")
+                        .OnDelete(DeleteBehavior.Cascade)
+                        .IsRequired();
+                });
+
             modelBuilder.Entity("Nido.Data.Rows.RotaRow", b =>
+                {
+                    b.HasOne("Nido.Data.Rows.WeekRow", null)
+                        .WithMany()
+                        .HasForeignKey("WeekId")
+                        .OnDelete(DeleteBehavior.Cascade)
+                        .IsRequired();
+                });
+
+            modelBuilder.Entity("Nido.Data.Rows.SharesRow", b =>
                 {
                     b.HasOne("Nido.Data.Rows.WeekRow", null)
                         .WithMany()
@@ -619,11 +931,29 @@ namespace Nido.Data.Migrations
                         .IsRequired();
                 });
 
+            modelBuilder.Entity("Nido.Data.Rows.TallyRow", b =>
+                {
+                    b.HasOne("Nido.Data.Rows.ChildRow", null)
+                        .WithMany()
+                        .HasForeignKey("ChildId")
+                        .OnDelete(DeleteBehavior.Cascade)
+                        .IsRequired();
+                });
+
             modelBuilder.Entity("Nido.Data.Rows.WeekRow", b =>
                 {
                     b.HasOne("Nido.Data.Rows.GroupRow", null)
                         .WithMany()
                         .HasForeignKey("GroupId")
+                        .OnDelete(DeleteBehavior.Cascade)
+                        .IsRequired();
+                });
+
+            modelBuilder.Entity("Nido.Data.Rows.WentRow", b =>
+                {
+                    b.HasOne("Nido.Data.Rows.WeekRow", null)
+                        .WithMany()
+                        .HasForeignKey("WeekId")
                         .OnDelete(DeleteBehavior.Cascade)
                         .IsRequired();
                 });

@@ -24,6 +24,9 @@ public sealed class ChildRow : IBinned
     public required string Note { get; set; }
     public IReadOnlyList<Support> Supports { get; set; } = [];
     public IReadOnlyDictionary<string, string> Ways { get; set; } = new Dictionary<string, string>();
+    public PictureConsent Pictures { get; set; }
+    public DateOnly? FirstDay { get; set; }
+    public DateOnly? LastDay { get; set; }
 
     /// <summary>The child as Core sees it.</summary>
     public Child ToCore() =>
@@ -33,6 +36,9 @@ public sealed class ChildRow : IBinned
             Ways = Ways,
             UnknownAllergies = UnknownAllergies,
             Plans = Plans,
+            Pictures = Pictures,
+            FirstDay = FirstDay,
+            LastDay = LastDay,
         };
 
     /// <summary>A row from a child of a group.</summary>
@@ -66,5 +72,8 @@ public sealed class ChildRow : IBinned
         Note = child.Note;
         Supports = child.Supports;
         Ways = child.Ways;
+        Pictures = child.Pictures;
+        FirstDay = child.FirstDay;
+        LastDay = child.LastDay;
     }
 }

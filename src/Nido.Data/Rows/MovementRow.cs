@@ -12,8 +12,11 @@ public sealed class MovementRow
     public double Amount { get; set; }
     public required string Note { get; set; }
 
+    /// <summary>The week whose plan used it, or null.</summary>
+    public string? WeekId { get; set; }
+
     /// <summary>The movement as Core sees it.</summary>
-    public Movement ToCore() => new(MaterialId, On, Kind, Amount, Note);
+    public Movement ToCore() => new(MaterialId, On, Kind, Amount, Note) { WeekId = WeekId };
 
     /// <summary>A row from a movement.</summary>
     public static MovementRow Of(Movement m) =>
@@ -24,5 +27,6 @@ public sealed class MovementRow
             Kind = m.Kind,
             Amount = m.Amount,
             Note = m.Note,
+            WeekId = m.WeekId,
         };
 }

@@ -1,3 +1,4 @@
+using Nido.Core.Group;
 using Nido.Core.Group.Steps;
 
 namespace Nido.Data.Rows;
@@ -14,9 +15,27 @@ public sealed class ObservationRow
     public required string By { get; set; }
     public required string Note { get; set; }
     public int? Minutes { get; set; }
+    public string IdeaId { get; set; } = "";
+    public string Sign { get; set; } = "";
+    public int? Tries { get; set; }
+    public int? Hits { get; set; }
+    public Hand? Hand { get; set; }
+    public string Grip { get; set; } = "";
+    public string Tool { get; set; } = "";
 
     /// <summary>The observation as Core sees it.</summary>
-    public Observation ToCore() => new(Id, ChildId, Ladder, Step, Help, On, By, Note) { Minutes = Minutes };
+    public Observation ToCore() =>
+        new(Id, ChildId, Ladder, Step, Help, On, By, Note)
+        {
+            Minutes = Minutes,
+            IdeaId = IdeaId,
+            Sign = Sign,
+            Tries = Tries,
+            Hits = Hits,
+            Hand = Hand,
+            Grip = Grip,
+            Tool = Tool,
+        };
 
     /// <summary>A row of an observation, its id given when it is saved.</summary>
     public static ObservationRow Of(Observation o)
@@ -32,6 +51,13 @@ public sealed class ObservationRow
             By = o.By,
             Note = o.Note,
             Minutes = o.Minutes,
+            IdeaId = o.IdeaId,
+            Sign = o.Sign,
+            Tries = o.Tries,
+            Hits = o.Hits,
+            Hand = o.Hand,
+            Grip = o.Grip,
+            Tool = o.Tool,
         };
     }
 }

@@ -1,4 +1,5 @@
 using Nido.Core.Ideas;
+using Nido.Core.Journal;
 using Nido.Core.Week.Problem;
 using Nido.Data.TakenAway;
 
@@ -27,6 +28,9 @@ public sealed class WeekRow : IBinned
 
     /// <summary>What came up in the middle of it.</summary>
     public List<CameUp> CameUp { get; set; } = [];
+
+    /// <summary>What went otherwise than planned.</summary>
+    public List<Otherwise> Otherwise { get; set; } = [];
 
     /// <summary>How many of the changes are in force; those after it can be redone.</summary>
     public int ChangesInForce { get; set; }

@@ -77,6 +77,7 @@ public static class Erasing
     {
         var child = await db.Children.IgnoreQueryFilters().AsNoTracking().SingleAsync(c => c.Id == id, stop);
         await RowsOfChildAsync(db, id, stop);
+        await PicturesOfChildAsync(db, child, stop);
         await db.Children.IgnoreQueryFilters().Where(c => c.Id == id).ExecuteDeleteAsync(stop);
         var group = await db.Groups.IgnoreQueryFilters().SingleAsync(g => g.Id == child.GroupId, stop);
         group.Wishes = [.. group.Wishes.Where(w => w.ChildId != id && w.OtherId != id)];
@@ -88,6 +89,7 @@ public static class Erasing
         foreach (var week in weeks)
         {
             week.CameUp = Without(week.CameUp, id);
+            week.Otherwise = [.. week.Otherwise.Select(o => Names(o.Words, child.Name) ? o with { Words = "" } : o)];
             foreach (var change in week.Changes)
             {
                 (change.CameUpBefore, change.CameUpAfter) = (
@@ -99,6 +101,23 @@ public static class Erasing
         }
 
         string[] weekIds = [.. weeks.Select(w => w.Id)];
+        foreach (var shares in await db.Shares.Where(s => weekIds.Contains(s.WeekId)).ToListAsync(stop))
+        {
+            shares.Shares = [.. shares.Shares.Where(s => s.ChildId != id)];
+        }
+
+        foreach (var went in await db.Went.Where(w => weekIds.Contains(w.WeekId)).ToListAsync(stop))
+        {
+            went.Line = Names(went.Line, child.Name) ? "" : went.Line;
+        }
+
+        foreach (
+            var note in await db.Notes.Where(n => n.GroupId == child.GroupId && n.ChildId == null).ToListAsync(stop)
+        )
+        {
+            note.Text = Names(note.Text, child.Name) ? "…" : note.Text;
+        }
+
         foreach (var rota in await db.Rotas.Where(r => weekIds.Contains(r.WeekId)).ToListAsync(stop))
         {
             rota.Groups = [.. rota.Groups.Select(g => g.Where(c => c != id).ToList())];
@@ -129,6 +148,11 @@ public static class Erasing
             await RowsOfChildAsync(db, child, stop);
         }
 
+        await db.Notes.Where(n => n.GroupId == id).ExecuteDeleteAsync(stop);
+        await db
+            .PictureFiles.Where(f => db.Pictures.Any(p => p.GroupId == id && p.Id == f.PictureId))
+            .ExecuteDeleteAsync(stop);
+        await db.Pictures.Where(p => p.GroupId == id).ExecuteDeleteAsync(stop);
         await db.Children.IgnoreQueryFilters().Where(c => c.GroupId == id).ExecuteDeleteAsync(stop);
         await db.Set<AdultRow>().Where(a => a.GroupId == id).ExecuteDeleteAsync(stop);
         await db.Set<BlockRow>().Where(b => b.GroupId == id).ExecuteDeleteAsync(stop);
@@ -139,6 +163,8 @@ public static class Erasing
     {
         await db.Overrides.Where(o => o.WeekId == id).ExecuteDeleteAsync(stop);
         await db.Rotas.Where(r => r.WeekId == id).ExecuteDeleteAsync(stop);
+        await db.Went.Where(c => c.WeekId == id).ExecuteDeleteAsync(stop);
+        await db.Shares.Where(c => c.WeekId == id).ExecuteDeleteAsync(stop);
         await db.Changes.Where(c => c.WeekId == id).ExecuteDeleteAsync(stop);
         await db.Weeks.IgnoreQueryFilters().Where(w => w.Id == id).ExecuteDeleteAsync(stop);
     }
@@ -149,6 +175,24 @@ public static class Erasing
         await db.ChosenSteps.Where(o => o.ChildId == id).ExecuteDeleteAsync(stop);
         await db.Objectives.Where(o => o.ChildId == id).ExecuteDeleteAsync(stop);
         await db.Shown.Where(o => o.ChildId == id).ExecuteDeleteAsync(stop);
+        await db.Tallies.Where(o => o.ChildId == id).ExecuteDeleteAsync(stop);
+        await db.FollowUps.Where(o => o.ChildId == id).ExecuteDeleteAsync(stop);
+        await db.Notes.Where(o => o.ChildId == id).ExecuteDeleteAsync(stop);
+    }
+
+    /// <summary>Pictures that show a child go; of those of its work together with others only its name goes.</summary>
+    private static async Task PicturesOfChildAsync(NidoDb db, ChildRow child, CancellationToken stop)
+    {
+        var pictures = await db.Pictures.Where(p => p.GroupId == child.GroupId).ToListAsync(stop);
+        foreach (var picture in pictures.Where(p => p.Of.Contains(child.Id) || p.Shows.Contains(child.Id)))
+        {
+            picture.Of = [.. picture.Of.Where(c => c != child.Id)];
+            if (picture.Shows.Contains(child.Id) || picture.Of.Count == 0)
+            {
+                await db.PictureFiles.Where(f => f.PictureId == picture.Id).ExecuteDeleteAsync(stop);
+                db.Pictures.Remove(picture);
+            }
+        }
     }
 
     private static List<CameUp> Without(List<CameUp> all, string child) => [.. all.Where(c => c.Subject != child)];

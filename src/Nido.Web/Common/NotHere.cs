@@ -40,6 +40,10 @@ public sealed class NotHere : IExceptionHandler
     /// <summary>No such idea in the week.</summary>
     public static readonly Said Idea = $"This week has no such idea. Those it has stand in Ideas.";
 
+    /// <summary>No such picture, or none that may be looked at.</summary>
+    public static readonly Said Picture =
+        $"This picture is not here: it was taken away, or a family no longer allows it. What is kept stands in Journal.";
+
     /// <summary>Taken back already.</summary>
     public static readonly Said TakenBack = $"This was taken back already, or never was. Look at it as it is now.";
 

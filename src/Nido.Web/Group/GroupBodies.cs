@@ -33,6 +33,15 @@ public sealed record ChildBody(
     /// <summary>Materials the child's written plan allows in spite of an allergy.</summary>
     public IReadOnlyList<WrittenPlan> Plans { get; init; } = [];
 
+    /// <summary>What its family allows of pictures.</summary>
+    public PictureConsent Pictures { get; init; }
+
+    /// <summary>First day it comes, or null.</summary>
+    public DateOnly? FirstDay { get; init; }
+
+    /// <summary>Last day it comes, or null; a visitor's is its first.</summary>
+    public DateOnly? LastDay { get; init; }
+
     /// <summary>The child with an id, its allergies read with the vocabulary: what maps to nothing is kept as a
     /// word.</summary>
     public Child ToCore(string id, AllergenBook book)
@@ -44,6 +53,9 @@ public sealed record ChildBody(
             Ways = Ways,
             UnknownAllergies = kept.Unknown,
             Plans = [.. Plans.Select(p => p with { Adult = p.Adult.Trim(), Wording = p.Wording.Trim() })],
+            Pictures = Pictures,
+            FirstDay = FirstDay,
+            LastDay = LastDay,
         };
     }
 }
@@ -151,6 +163,9 @@ internal sealed class ChildBodyValidator : AbstractValidator<ChildBody>
                     .Must(d => d <= DateOnly.FromDateTime(time.GetLocalNow().DateTime) && d.Year >= 2000)
                     .Says($"A plan has the date on which it was written.");
             });
+        RuleFor(c => c.LastDay)
+            .Must((c, last) => !(last < c.FirstDay))
+            .Says($"The last day lies before the first. Change one of them.");
         RuleFor(c => c.Days).Must(d => d != WeekDays.None).Says($"Choose at least one day.");
         RuleFor(c => c.HomeLanguage)
             .Matches("^[a-z]{2}$")

@@ -236,6 +236,27 @@ public sealed record ObservationBody(
     /// <summary>Minutes the child chose to stay, 1–180, or null.</summary>
     public int? Minutes { get; init; }
 
+    /// <summary>Id of the idea at which it was seen, or null.</summary>
+    public string? IdeaId { get; init; }
+
+    /// <summary>Id of a sign of the ladder, or null; the signs stand at /api/signs-of-work.</summary>
+    public string? Sign { get; init; }
+
+    /// <summary>How often it was tried, 1–200, or null.</summary>
+    public int? Tries { get; init; }
+
+    /// <summary>How many of the tries hit, or null.</summary>
+    public int? Hits { get; init; }
+
+    /// <summary>The hand that did it, or null.</summary>
+    public Hand? Hand { get; init; }
+
+    /// <summary>Id of a grip of the ladder, or null; the grips stand at /api/signs-of-work.</summary>
+    public string? Grip { get; init; }
+
+    /// <summary>The tool it was done with, or null.</summary>
+    public string? Tool { get; init; }
+
     /// <summary>What is wrong with it in a group, or null.</summary>
     public FieldProblem? Wrong(int index, ChildrenGroup group, Content content, DateOnly today)
     {
@@ -253,6 +274,23 @@ public sealed record ObservationBody(
                 )
             : Step < 1 || Step > ladder.Steps.Count
                 ? Field("step", $"{Step}", $"{ladder.Name} has steps 1 to {ladder.Steps.Count}.")
+            : Sign is { Length: > 0 } && content.Signs[Ladder].All(s => s.Id != Sign)
+                ? Field(
+                    "sign",
+                    Sign,
+                    $"This sign is not known on {ladder.Name}. Known are {content.Signs[Ladder].Select(s => Said.Name(s.Id))}."
+                )
+            : Grip is { Length: > 0 } && content.Grips[Ladder].All(g => g.Id != Grip)
+                ? Field(
+                    "grip",
+                    Grip,
+                    content.Grips.Contains(Ladder)
+                        ? (Said)
+                            $"This grip is not known on {ladder.Name}. Known are {content.Grips[Ladder].Select(g => Said.Name(g.Id))}."
+                        : $"No grips are told apart on {ladder.Name}. Leave it out."
+                )
+            : Hits is not null && !(Hits >= 0 && Hits <= Tries)
+                ? Field("hits", $"{Hits}", $"0 to as many as there were tries.")
             : On > today ? Field("on", $"{On:yyyy-MM-dd}", $"A day up to today, {today:yyyy-MM-dd}, is wanted.")
             : On < child.BornOn
                 ? Field(
@@ -275,6 +313,13 @@ public sealed record ObservationBody(
             By = By?.Trim() ?? "",
             Note = Note?.Trim() ?? "",
             Minutes = Minutes,
+            IdeaId = IdeaId ?? "",
+            Sign = Sign ?? "",
+            Tries = Tries,
+            Hits = Hits,
+            Hand = Hand,
+            Grip = Grip ?? "",
+            Tool = Tool?.Trim() ?? "",
         };
 }
 
@@ -341,6 +386,9 @@ internal sealed class ObservationsBodyValidator : AbstractValidator<Observations
             {
                 o.RuleFor(x => x.By).MaximumLength(60).Says($"A name has at most 60 letters.");
                 o.RuleFor(x => x.Minutes).InclusiveBetween(1, 180).Says($"1 to 180 minutes are wanted.");
+                o.RuleFor(x => x.Tries).InclusiveBetween(1, 200).Says($"1 to 200 tries are counted.");
+                o.RuleFor(x => x.IdeaId).MaximumLength(200).Says($"Say at which idea.");
+                o.RuleFor(x => x.Tool).MaximumLength(60).Says($"A tool is named in at most 60 letters.");
                 o.RuleFor(x => x.Note).MaximumLength(500).Says($"A note has at most 500 letters.");
             });
     }

@@ -43,6 +43,7 @@ public static partial class HouseEndpoints
         NidoDb db,
         Content content,
         Compositions compositions,
+        IConfiguration settings,
         CancellationToken stop
     )
     {
@@ -55,7 +56,7 @@ public static partial class HouseEndpoints
             );
         }
 
-        await Site.SeedDemoAsync(db, NewId.Next, stop);
+        await Example.LayAsync(db, content, settings.GetValue("Nido:DemoPast", true), stop);
         var first = await db
             .Weeks.Join(
                 db.Groups,
@@ -73,8 +74,9 @@ public static partial class HouseEndpoints
                     }
             )
             .OrderBy(w => w.Kind)
+            .ThenByDescending(w => w.Monday)
             .FirstAsync(stop);
-        foreach (var week in await db.Weeks.Select(w => w.Id).ToListAsync(stop))
+        foreach (var week in await db.Weeks.Where(w => w.Monday == first.Monday).Select(w => w.Id).ToListAsync(stop))
         {
             compositions.Begin(week);
         }

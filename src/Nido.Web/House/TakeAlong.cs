@@ -54,6 +54,15 @@ public static class TakeAlong
                 ),
                 stop
             );
+            foreach (var picture in child.Pictures)
+            {
+                var bytes = await db
+                    .PictureFiles.Where(f => f.PictureId == picture.Id && !f.Small)
+                    .Select(f => f.Bytes)
+                    .SingleAsync(stop);
+                await using var entry = await zip.CreateEntry($"pictures/{picture.Id}.jpg").OpenAsync(stop);
+                await entry.WriteAsync(bytes, stop);
+            }
         }
 
         return TypedResults.File(file.ToArray(), "application/zip", "along.zip");

@@ -2,14 +2,13 @@ using FluentValidation;
 using Microsoft.AspNetCore.Http.HttpResults;
 using Microsoft.EntityFrameworkCore;
 using Nido.Catalog;
-using Nido.Core.Group.Steps;
-using Nido.Core.Journal;
 using Nido.Data;
 using Nido.Web.Common;
 
 namespace Nido.Web.Journal;
 
-/// <summary>The journal: a child's way through the weeks, and everything that was written down, found again.</summary>
+/// <summary>The journal: a child's way through the weeks, the group's term, and everything that was written down, found
+/// again.</summary>
 public static class JournalEndpoints
 {
     /// <summary>What is found at once at most; how many there are is said.</summary>
@@ -23,6 +22,7 @@ public static class JournalEndpoints
     {
         var journal = api.MapGroup("/groups/{groupId}").WithTags("Journal");
         journal.MapGet("/journal", Group).WithName("getJournal");
+        journal.MapGet("/journal/term", Term).WithName("getGroupTerm");
         journal.MapGet("/children/{childId}/journal", Child).WithName("getChildJournal");
         // Words to find may name a child: they come in a body, never in an address.
         journal
@@ -30,12 +30,18 @@ public static class JournalEndpoints
             .WithName("findInJournal")
             .WithMetadata(new OnlyLooks())
             .ProducesProblem(400);
+        api.MapGet("/signs-of-work", Signs).WithName("getSignsOfWork").WithTags("Journal");
     }
 
-    private static async Task<Ok<ChildInJournal[]>> Group(string groupId, NidoDb db, CancellationToken stop)
+    private static async Task<Ok<ChildInJournal[]>> Group(
+        string groupId,
+        NidoDb db,
+        TimeProvider time,
+        CancellationToken stop
+    )
     {
         var group = await db.TheGroupAsync(groupId, stop);
-
+        var today = DateOnly.FromDateTime(time.GetLocalNow().DateTime);
         var seen = await db
             .Observations.Where(o => db.Children.Any(c => c.GroupId == groupId && c.Id == o.ChildId))
             .GroupBy(o => o.ChildId)
@@ -46,12 +52,16 @@ public static class JournalEndpoints
                 Last = g.Max(o => o.On),
             })
             .ToDictionaryAsync(x => x.Key, stop);
+        var due = await db
+            .FollowUps.Where(f => f.Helped == null && f.LookAgainOn <= today)
+            .Select(f => f.ChildId)
+            .ToListAsync(stop);
         return TypedResults.Ok(
             group
                 .Children.Select(c =>
                     seen.TryGetValue(c.Id, out var s)
-                        ? new ChildInJournal(c.Id, c.Name, s.Count, s.Last)
-                        : new ChildInJournal(c.Id, c.Name, 0, null)
+                        ? new ChildInJournal(c.Id, c.Name, s.Count, s.Last, due.Contains(c.Id))
+                        : new ChildInJournal(c.Id, c.Name, 0, null, due.Contains(c.Id))
                 )
                 .ToArray()
         );
@@ -63,137 +73,85 @@ public static class JournalEndpoints
         DateOnly? from,
         DateOnly? to,
         NidoDb db,
-        Content content,
+        JournalReading reading,
         TimeProvider time,
         CancellationToken stop
     )
     {
         var group = await db.TheGroupAsync(groupId, stop);
         var child = group.Children.FirstOrDefault(c => c.Id == childId).Found(NotHere.Child);
+        var (first, last, problem) = Span(from, to, time);
+        return problem is not null
+            ? problem
+            : TypedResults.Ok(await reading.ChildAsync(group, child, first, last, stop));
+    }
 
-        var last = to ?? DateOnly.FromDateTime(time.GetLocalNow().DateTime);
-        var first = from ?? last.AddDays(-7 * UsualWeeks);
-        if (first > last)
-        {
-            return Problems.Field("from", $"{first:yyyy-MM-dd}", $"A day up to {last:yyyy-MM-dd} is wanted.");
-        }
-
-        var evidence = await db.EvidenceAsync(groupId, last, stop);
-        var paths = content
-            .Ladders.Values.Where(l => evidence.IsSeen(child.Id, l.Id))
-            .Select(l => ChildPath.Of(child, l, evidence.Observations, evidence.AllChosen, first, last))
-            .ToArray();
-        return TypedResults.Ok(
-            new ChildJournal(
-                child.Id,
-                child.Name,
-                child.MonthsOn(last),
-                first,
-                last,
-                [
-                    .. paths
-                        .OrderByDescending(p => p.Seen.Count)
-                        .ThenBy(p => p.Ladder.Name, StringComparer.Ordinal)
-                        .Select(p => new LadderPath(
-                            p.Ladder.Id,
-                            p.Ladder.Name,
-                            [.. p.Ladder.Steps.Select(s => s.Name)],
-                            p.Points,
-                            p.Seen,
-                            p.OwnBest,
-                            evidence.Chosen(child.Id, p.Ladder.Id),
-                            evidence.Objectives.FirstOrDefault(o => o.ChildId == child.Id && o.Ladder == p.Ladder.Id)
-                        )),
-                ],
-                [.. Found.In(evidence.Observations.Where(o => o.ChildId == child.Id && o.On >= first), "", _ => "")]
-            )
-        );
+    private static async Task<Results<Ok<GroupTerm>, ProblemHttpResult>> Term(
+        string groupId,
+        DateOnly? from,
+        DateOnly? to,
+        NidoDb db,
+        JournalReading reading,
+        TimeProvider time,
+        CancellationToken stop
+    )
+    {
+        var group = await db.TheGroupAsync(groupId, stop);
+        var (first, last, problem) = Span(from, to, time);
+        return problem is not null ? problem : TypedResults.Ok(await reading.TermAsync(group, first, last, stop));
     }
 
     private static async Task<Ok<FoundView>> Find(
         string groupId,
         FindBody body,
         NidoDb db,
-        Content content,
+        JournalReading reading,
         CancellationToken stop
-    )
-    {
-        var group = await db.TheGroupAsync(groupId, stop);
+    ) => TypedResults.Ok(await reading.FoundAsync(await db.TheGroupAsync(groupId, stop), body, MostFound, stop));
 
-        var names = group.Children.ToDictionary(c => c.Id, c => c.Name);
-        var evidence = await db.EvidenceAsync(groupId, DateOnly.MaxValue, stop);
-        Observation[] found = [.. Found.In(evidence.Observations, body.Words, id => names.GetValueOrDefault(id, ""))];
-        return TypedResults.Ok(
-            new FoundView(
-                found.Length,
+    private static Ok<SignsView> Signs(Content content) =>
+        TypedResults.Ok(
+            new SignsView(
                 [
-                    .. found
-                        .Take(MostFound)
-                        .Select(o => new FoundLine(
-                            o,
-                            names.GetValueOrDefault(o.ChildId, ""),
-                            content.Ladders.TryGetValue(o.Ladder, out var ladder) ? ladder.Name : o.Ladder
-                        )),
+                    .. content
+                        .Signs.SelectMany(s => s)
+                        .Select(s => new SignView(s.Ladder, s.Id, $"{s.Seen}", $"{s.Change}")),
+                ],
+                [
+                    .. content
+                        .Grips.SelectMany(g => g)
+                        .Select(g => new GripView(g.Ladder, g.Id, $"{g.Name}", g.TypicalMonths)),
                 ]
             )
         );
+
+    /// <summary>The days looked at: up to today and twelve weeks back where nothing is said.</summary>
+    internal static (DateOnly First, DateOnly Last, ProblemHttpResult? Problem) Span(
+        DateOnly? from,
+        DateOnly? to,
+        TimeProvider time
+    )
+    {
+        ArgumentNullException.ThrowIfNull(time);
+        var last = to ?? DateOnly.FromDateTime(time.GetLocalNow().DateTime);
+        var first = from ?? last.AddDays(-7 * UsualWeeks);
+        return (
+            first,
+            last,
+            first > last
+                ? Problems.Field("from", $"{first:yyyy-MM-dd}", $"A day up to {last:yyyy-MM-dd} is wanted.")
+                : null
+        );
     }
 }
-
-/// <summary>A child as the journal lists it.</summary>
-public sealed record ChildInJournal(string ChildId, string Name, int Seen, DateOnly? Last);
-
-/// <summary>The journal of a child.</summary>
-/// <param name="ChildId">The child.</param>
-/// <param name="Name">Its name.</param>
-/// <param name="Months">Its age on the last day.</param>
-/// <param name="From">First day looked at.</param>
-/// <param name="To">Last day looked at.</param>
-/// <param name="Ladders">Its way on each ladder of which anything is known, those with most seen first.</param>
-/// <param name="Notes">What was written down, newest first.</param>
-public sealed record ChildJournal(
-    string ChildId,
-    string Name,
-    int Months,
-    DateOnly From,
-    DateOnly To,
-    IReadOnlyList<LadderPath> Ladders,
-    IReadOnlyList<Observation> Notes
-);
-
-/// <summary>A way on a ladder.</summary>
-/// <param name="Id">The ladder.</param>
-/// <param name="Name">In words.</param>
-/// <param name="Steps">Names of its steps.</param>
-/// <param name="Points">The belief, a week each.</param>
-/// <param name="Seen">What was seen.</param>
-/// <param name="OwnBest">Highest step seen alone, or null.</param>
-/// <param name="Chosen">The step an adult chose, or null.</param>
-/// <param name="Objective">What is worked towards, or null.</param>
-public sealed record LadderPath(
-    string Id,
-    string Name,
-    IReadOnlyList<string> Steps,
-    IReadOnlyList<PathPoint> Points,
-    IReadOnlyList<Observation> Seen,
-    int? OwnBest,
-    ChosenStep? Chosen,
-    Objective? Objective
-);
-
-/// <summary>Words to find.</summary>
-public sealed record FindBody(string Words);
-
-/// <summary>What was found: how many, and the newest of them.</summary>
-public sealed record FoundView(int Count, IReadOnlyList<FoundLine> Lines);
-
-/// <summary>Something written down.</summary>
-public sealed record FoundLine(Observation Seen, string Child, string Ladder);
 
 internal sealed class FindBodyValidator : AbstractValidator<FindBody>
 {
     public FindBodyValidator()
     {
         RuleFor(f => f.Words).Must(w => w is { Length: <= 100 }).Says($"At most 100 letters are looked for.");
+        RuleFor(f => f.Kind)
+            .Must(k => k is null or "seen" or "note" or "picture")
+            .Says($"Look for seen, note or picture.");
     }
 }

@@ -1,6 +1,9 @@
 using Microsoft.AspNetCore.Http.HttpResults;
+using Microsoft.EntityFrameworkCore;
 using Nido.Core;
 using Nido.Core.Group;
+using Nido.Core.Group.Steps;
+using Nido.Core.Journal;
 using Nido.Core.Week.Change;
 using Nido.Core.Week.Problem;
 using Nido.Core.Week.Reading;
@@ -26,13 +29,22 @@ public static class TodayEndpoints
         CancellationToken stop
     )
     {
-        var plan = await desk.PlanAsync(weekId, stop);
+        var row = await desk.RowAsync(weekId, stop);
+        var plan = await desk.PlanAsync(row, stop);
         if (day < 0 || day >= plan.Problem.Days.Count)
         {
             throw new NotHereException(NotHere.Place);
         }
 
         var shown = await db.ShownInAsync(plan.Problem.Group.Id, stop);
+        var date = plan.Problem.Days[day].Date;
+        var children = plan.Problem.Group.Children.Select(c => c.Id).ToArray();
+        var seen = await db
+            .Observations.AsNoTracking()
+            .Where(o => o.On == date && children.Contains(o.ChildId))
+            .OrderBy(o => o.Id)
+            .ToListAsync(stop);
+        var went = await db.Went.AsNoTracking().Where(w => w.WeekId == weekId && w.Day == day).ToListAsync(stop);
         var longWork = LongWork.Of(plan.Problem);
         var refreshes = Refreshes.Of(plan).ToDictionary(r => r.Slot);
         var there = plan
@@ -73,12 +85,30 @@ public static class TodayEndpoints
                                 .. plan
                                     .Filled.Where(f => f.Placement.Day == day && f.Use.Block.Id == b.Id)
                                     .Select(f =>
-                                        Offer(plan, f.Slot, f.Use, shown, refreshes.GetValueOrDefault(f.Slot))
+                                        Offer(plan, f.Slot, f.Use, shown, refreshes.GetValueOrDefault(f.Slot)) with
+                                        {
+                                            Slot = f.Placement.Offer,
+                                            Seen =
+                                            [
+                                                .. seen.Where(o =>
+                                                        o.IdeaId == f.Use.Idea.Id
+                                                        && o.Ladder == f.Use.Idea.Technique.Ladder
+                                                    )
+                                                    .Select(o => new SeenToday(o.Id, o.ChildId, o.Step, o.Help)),
+                                            ],
+                                            Went = went.Where(w => w.IdeaId == f.Use.Idea.Id)
+                                                .Select(w => new WentView(w.How, w.Minutes, w.Line))
+                                                .FirstOrDefault(),
+                                        }
                                     ),
                             ]
                         )),
                 ]
             )
+            {
+                Door = DoorEndpoints.Of(plan, day),
+                Otherwise = OtherwiseEndpoints.Of(plan, row, day),
+            }
         );
     }
 
@@ -127,7 +157,14 @@ public static class TodayEndpoints
 }
 
 /// <summary>A day to run from.</summary>
-public sealed record TodayView(DateOnly Date, int Children, IReadOnlyList<BlockOfDay> Blocks);
+public sealed record TodayView(DateOnly Date, int Children, IReadOnlyList<BlockOfDay> Blocks)
+{
+    /// <summary>Who was to come, and what the door says of them; empty where nobody is known by name.</summary>
+    public IReadOnlyList<AtDoor> Door { get; init; } = [];
+
+    /// <summary>What went otherwise than planned.</summary>
+    public IReadOnlyList<OtherwiseView> Otherwise { get; init; } = [];
+}
 
 /// <summary>A block with what lies out in it and who is there.</summary>
 public sealed record BlockOfDay(
@@ -161,7 +198,23 @@ public sealed record OfferOfDay(
     MadeView? Made,
     IReadOnlyList<string> Turns,
     IReadOnlyList<string> Beside
-);
+)
+{
+    /// <summary>Which offer of its block it is.</summary>
+    public int Slot { get; init; }
+
+    /// <summary>What was seen of children at it on this day, in the order it was written down.</summary>
+    public IReadOnlyList<SeenToday> Seen { get; init; } = [];
+
+    /// <summary>How it went, or null.</summary>
+    public WentView? Went { get; init; }
+}
+
+/// <summary>What was seen of a child today.</summary>
+public sealed record SeenToday(long Id, string ChildId, int Step, HelpLevel Help);
+
+/// <summary>How an idea went on a day.</summary>
+public sealed record WentView(HowItWent How, int? Minutes, string Line);
 
 /// <summary>What is new about a base today, and what was left out because of a rule.</summary>
 public sealed record RefreshView(RefreshKind Kind, string? Adds, Said? Colour, Said? Place, IReadOnlyList<Said> LeftOut)

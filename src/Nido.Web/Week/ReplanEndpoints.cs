@@ -147,6 +147,10 @@ public static class ReplanEndpoints
         {
             CameUpKind.ChildAway =>
                 $"{Named(plan.Problem.Group.Children.FirstOrDefault(c => c.Id == h.Subject)?.Name, $"A child")} away, {when}",
+            CameUpKind.ChildLate =>
+                $"{Named(plan.Problem.Group.Children.FirstOrDefault(c => c.Id == h.Subject)?.Name, $"A child")} late, from {h.At:HH:mm}, {when}",
+            CameUpKind.ChildLeaves =>
+                $"{Named(plan.Problem.Group.Children.FirstOrDefault(c => c.Id == h.Subject)?.Name, $"A child")} goes early, at {h.At:HH:mm}, {when}",
             CameUpKind.AdultAway =>
                 $"{Named(plan.Problem.Group.Adults.FirstOrDefault(a => a.Id == h.Subject)?.Name, $"An adult")} away, {when}",
             CameUpKind.Rain => $"Rain, {when}",
@@ -162,8 +166,10 @@ public static class ReplanEndpoints
                 ? new($"fromDay", $"{h.FromDay}", $"This week has days 0 to {days - 1}.")
             : h.ToDay < h.FromDay || h.ToDay >= days
                 ? new($"toDay", $"{h.ToDay}", $"A day from {h.FromDay} to {days - 1} is wanted.")
-            : h.Kind == CameUpKind.ChildAway && plan.Problem.Group.Children.All(c => c.Id != h.Subject)
+            : h.IsAboutAChild && plan.Problem.Group.Children.All(c => c.Id != h.Subject)
                 ? new($"subject", h.Subject, $"This child is not in the group.")
+            : h.Kind is CameUpKind.ChildLate or CameUpKind.ChildLeaves && h.At is null
+                ? new($"at", "", $"Say the time of day, such as 10:15.")
             : h.Kind == CameUpKind.AdultAway && plan.Problem.Group.Adults.All(a => a.Id != h.Subject)
                 ? new($"subject", h.Subject, $"This adult is not in the group.")
             : h.Kind == CameUpKind.Closed && h.Subject.Length > 0 && !TimeOnly.TryParseExact(h.Subject, "HH:mm", out _)

@@ -1,5 +1,6 @@
 using Microsoft.EntityFrameworkCore;
 using Nido.Catalog;
+using Nido.Core.Journal;
 using Nido.Core.Week.Reading;
 using Nido.Data;
 using Nido.Data.Rows;
@@ -13,12 +14,14 @@ namespace Nido.Web.Week;
 /// <param name="problems">Numbers of weeks.</param>
 /// <param name="compositions">What is composing now.</param>
 /// <param name="history">Its changes.</param>
+/// <param name="time">Today.</param>
 public sealed class WeekDesk(
     NidoDb db,
     Content content,
     WeekProblems problems,
     Compositions compositions,
-    WeekHistory history
+    WeekHistory history,
+    TimeProvider time
 )
 {
     /// <summary>Its changes.</summary>
@@ -48,10 +51,12 @@ public sealed class WeekDesk(
         var near = await history.AroundAsync(row, stop);
         var composing = compositions.IsComposing(row.Id);
         var theme = (await db.ThemeOfAsync(content, row, stop))!;
+        var now = time.GetLocalNow().DateTime;
         return problems.View(
             row,
             plan.Problem,
             composing,
+            WhatWasMet.Over(plan.Problem, now),
             () =>
                 WeekReading.View(
                     row,
@@ -59,7 +64,8 @@ public sealed class WeekDesk(
                     theme,
                     composing,
                     near,
-                    [.. row.CameUp.Select((h, i) => new CameUpView(i, ReplanEndpoints.Sentence(h, plan, content)))]
+                    [.. row.CameUp.Select((h, i) => new CameUpView(i, ReplanEndpoints.Sentence(h, plan, content)))],
+                    now
                 )
         );
     }

@@ -3,6 +3,7 @@ using Microsoft.EntityFrameworkCore;
 using Nido.Catalog;
 using Nido.Core.Group;
 using Nido.Core.Ideas;
+using Nido.Core.Journal;
 using Nido.Core.Week.Problem;
 using Nido.Core.Week.Reading;
 using Nido.Core.Week.Rules;
@@ -27,7 +28,7 @@ public sealed class WeekProblems(Content content, SiteStamp stamp, IForecast for
         (Key Key, WeekProblem Problem, IReadOnlyList<Impossible> Impossible)
     > kept = new();
 
-    private readonly ConcurrentDictionary<string, ((WeekProblem, int, bool) Key, WeekView View)> views = new();
+    private readonly ConcurrentDictionary<string, ((WeekProblem, int, bool, int) Key, WeekView View)> views = new();
 
     private readonly ConcurrentDictionary<
         string,
@@ -113,8 +114,8 @@ public sealed class WeekProblems(Content content, SiteStamp stamp, IForecast for
             ?? throw new InvalidOperationException($"The theme {week.ThemeId} is no longer in the catalogue.");
         var (onHand, goneOff) = WeekInputs.StillGood(
             content,
-            await db.OnHandAsync(stop),
-            await db.PerishingAsync(content, stop),
+            await db.OnHandAsync(stop, asWeek: week.Id),
+            await db.PerishingAsync(content, stop, asWeek: week.Id),
             WeekInputs.Days(group, week.Monday)
         );
         var safety = WeekInputs
@@ -154,9 +155,13 @@ public sealed class WeekProblems(Content content, SiteStamp stamp, IForecast for
                         .FirstOrDefault(),
                 stop
             );
-        return last is not { Plan.Count: > 0 }
-            ? new Dictionary<string, int[]>()
-            : CarryOver.Of(new WeekPlan((await OfAsync(last, carry: false, db, stop)).Problem, last.Plan));
+        if (last is not { Plan.Count: > 0 })
+        {
+            return new Dictionary<string, int[]>();
+        }
+
+        var plan = new WeekPlan((await OfAsync(last, carry: false, db, stop)).Problem, last.Plan);
+        return CarryOver.Of(plan, WhatWasMet.Of(plan, last.Otherwise, now: null));
     }
 
     /// <summary>Ideas hang on the cupboard, on how the group works, and on what no child of it may meet: after another
@@ -192,11 +197,11 @@ public sealed class WeekProblems(Content content, SiteStamp stamp, IForecast for
     }
 
     /// <summary>The Week screen as it was put together last, while nothing it is made of has changed.</summary>
-    public WeekView View(WeekRow week, WeekProblem problem, bool composing, Func<WeekView> make)
+    public WeekView View(WeekRow week, WeekProblem problem, bool composing, int cellsOver, Func<WeekView> make)
     {
         ArgumentNullException.ThrowIfNull(week);
         ArgumentNullException.ThrowIfNull(make);
-        var key = (problem, week.Version, composing);
+        var key = (problem, week.Version, composing, cellsOver);
         if (views.TryGetValue(week.Id, out var known) && known.Key == key)
         {
             return known.View;

@@ -2,6 +2,7 @@ using Nido.Core;
 using Nido.Core.Cupboard;
 using Nido.Core.Group;
 using Nido.Core.Ideas;
+using Nido.Core.Journal;
 using Nido.Core.Prep;
 using Nido.Core.Safety;
 using Nido.Core.Week.Findings;
@@ -24,12 +25,14 @@ public static class WeekReading
         Theme theme,
         bool composing,
         IReadOnlyDictionary<int, Said> changeNames,
-        IReadOnlyList<CameUpView> happenings
+        IReadOnlyList<CameUpView> happenings,
+        DateTime now
     )
     {
         var lines = plan.Materials();
         var lacking = lines.Where(l => l.Packs > 0 || l.IsToAsk).Select(l => l.Material.Id).ToHashSet();
-        var loom = plan.Problem.Group.Kind == GroupKind.DropIn ? ByBand(Loom(plan)) : Loom(plan);
+        var loom =
+            plan.Problem.Group.Kind == GroupKind.DropIn ? ByBand(Loom(plan)) : WithMet(Loom(plan), plan, row, now);
         StripView[] strips = [.. plan.Filled.Select(f => Strip(plan, f.Placement, f.Use, lacking))];
         return new(
             row.Id,
@@ -276,6 +279,28 @@ public static class WeekReading
                 })
                 .OrderBy(r => r.Worst)
                 .ThenBy(r => r.Name, StringComparer.Ordinal),
+        ];
+    }
+
+    /// <summary>Beside what is planned, what was met of it until now.</summary>
+    private static LoomRow[] WithMet(LoomRow[] rows, WeekPlan plan, WeekRow row, DateTime now)
+    {
+        if (WhatWasMet.Over(plan.Problem, now) == 0)
+        {
+            return rows;
+        }
+
+        var met = WhatWasMet.Of(plan, row.Otherwise, now);
+        var index = plan.Problem.Group.Children.Select((c, i) => (c.Id, i)).ToDictionary(x => x.Id, x => x.i);
+        int Percent(string child, Aim aim)
+        {
+            var at = (index[child] * 4) + (int)aim;
+            return plan.Problem.EvenShare[at] is var even and > 0 ? (int)Math.Floor(100.0 * met[at] / even) : 100;
+        }
+
+        return
+        [
+            .. rows.Select(r => r with { Aims = [.. r.Aims.Select(a => a with { Met = Percent(r.ChildId, a.Aim) })] }),
         ];
     }
 

@@ -118,7 +118,12 @@ public sealed record LoomRow(
 }
 
 /// <summary>An aim of a child: useful minutes, target, percent.</summary>
-public sealed record LoomCell(Aim Aim, double Minutes, double Target, int Percent);
+public sealed record LoomCell(Aim Aim, double Minutes, double Target, int Percent)
+{
+    /// <summary>Percent of an even share that was met until now, of the whole week's; null before the week
+    /// begins.</summary>
+    public int? Met { get; init; }
+}
 
 /// <summary>The line of truth.</summary>
 public sealed record TruthView(

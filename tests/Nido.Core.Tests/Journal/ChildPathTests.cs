@@ -85,21 +85,4 @@ public sealed class ChildPathTests
         steps.ShouldBeInOrder();
         (steps[0], steps[^1]).ShouldBe((0.5, Scissors.Steps.Count + 0.5));
     }
-
-    [Fact]
-    public void A_note_is_found_by_words_in_any_order_without_marks_and_by_the_child()
-    {
-        Observation[] all =
-        [
-            Seen(1, 3, HelpLevel.Alone, 9, "Cortó la línea, ¡sola!"),
-            Seen(2, 3, HelpLevel.Alone, 3, "Turned the paper"),
-            Seen(3, 3, HelpLevel.Alone, 1),
-        ];
-        long[] Of(string words) => [.. Found.In(all, words, _ => "Zoë").Select(o => o.Id)];
-        Of("LINEA corto").ShouldBe([1]);
-        Of("zoe paper").ShouldBe([2]);
-        Of("zoe").ShouldBe([3, 2, 1], "newest first");
-        Of("").ShouldBe([2, 1], "all that has a note");
-        Of("nowhere").ShouldBeEmpty();
-    }
 }

@@ -7,14 +7,14 @@ namespace Nido.Web.Tests.Tongues;
 /// else.</summary>
 public class SentenceTests
 {
-    private static readonly string[] Projects = ["Nido.Core", "Nido.Data", "Nido.Web"];
+    private static readonly string[] Projects = ["Nido.Core", "Nido.Data", "Nido.Sheets", "Nido.Web"];
 
     private static readonly Lazy<Sentences.Found[]> Read = new(() =>
         [.. Projects.AsParallel().AsOrdered().Select(p => Sentences.In(Root, p))]
     );
 
     // Where words are data, not speech: the two tables of the sheets hold both languages side by side, the reading of
-    // allergies its vocabulary, the theme of a house and the samples of sheets begin as content a person overwrites.
+    // allergies its vocabulary, the finding of what was written its questions to SQLite, the theme of a house and the samples of sheets begin as content a person overwrites.
     private static readonly string[] WordsAsData =
     [
         "src/Nido.Core/Paper/PaperWords.cs",
@@ -26,6 +26,7 @@ public class SentenceTests
         "src/Nido.Data/Demo/",
         "src/Nido.Data/Formats/MaterialsCsv.cs",
         "src/Nido.Data/Backups/",
+        "src/Nido.Data/WrittenDown.cs",
         "src/Nido.Web/Common/OwnHeaders.cs",
         "src/Nido.Web/OpenApi.cs",
         "src/Nido.Web/Program.cs",

@@ -24,21 +24,44 @@ internal sealed class Flow(Pad pad, int columns = 1, bool landscape = false)
     public void Sub(string text) => sub = text;
 
     /// <summary>A paragraph, with a box to tick where it is a thing to do.</summary>
-    public void Item(string text, bool tick = false, double size = 3.4, Face face = Face.Adult)
+    public void Item(string text, bool tick = false, double size = 3.4, Face face = Face.Adult) =>
+        Item(text, 0, null, tick, size, face);
+
+    private void Item(
+        string text,
+        double above,
+        Action<double>? draw,
+        bool tick = false,
+        double size = 3.4,
+        Face face = Face.Adult
+    )
     {
         var indent = tick ? 6 : 0;
-        var high = leaf.HeightOf(text, Wide - indent, size, face) + 1;
-        var above =
+        var high = above + leaf.HeightOf(text, Wide - indent, size, face) + 1;
+        var heads =
             (heading is null ? 0 : 6 + leaf.HeightOf(heading, Wide, 4.6, Face.AdultBold))
             + (sub is null ? 0 : 2 + leaf.HeightOf(sub, Wide, 3.6, Face.AdultBold));
-        Room(above + Math.Min(high, leaf.Room.Height - above));
+        Room(heads + Math.Min(high, leaf.Room.Height - heads));
         Heads();
+        draw?.Invoke(Top);
+        y = Top + above;
         if (tick)
         {
             leaf.Tick(X, Top + 0.4, 3);
         }
 
         y = leaf.Paragraph(text, X + indent, Top, Wide - indent, size, face) + 1;
+    }
+
+    /// <summary>A photograph with a line beneath it, as wide as the column and at most so high.</summary>
+    /// <param name="jpeg">Its file.</param>
+    /// <param name="shape">Height by width.</param>
+    /// <param name="text">The line.</param>
+    /// <param name="most">Highest, mm.</param>
+    public void Photo(byte[] jpeg, double shape, string text, double most)
+    {
+        var wide = Math.Min(Wide, most / shape);
+        Item(text, above: (wide * shape) + 2, draw: at => leaf.Lay(jpeg, new(X, at, wide, wide * shape)));
     }
 
     /// <summary>White between parts.</summary>

@@ -29,14 +29,22 @@ public sealed class Attendance
     {
         ArgumentNullException.ThrowIfNull(cameUp);
         closed = [.. days.Select((_, d) => blocks.Select(b => cameUp.Any(h => h.On(d) && h.Closes(b))).ToArray())];
-        bool IsAway(Child child, int day) =>
-            cameUp.Any(h => h.Kind == CameUpKind.ChildAway && h.Subject == child.Id && h.On(day));
+        bool IsAway(Child child, int day, Block block) =>
+            cameUp.Any(h => h.Subject == child.Id && h.On(day) && h.Misses(block));
         there =
         [
             .. children.Select(c =>
                 days.Select(
                         (day, d) =>
-                            blocks.Select((_, b) => c.Days.HasFlag(day.Day) && !closed[d][b] && !IsAway(c, d)).ToArray()
+                            blocks
+                                .Select(
+                                    (block, b) =>
+                                        c.Days.HasFlag(day.Day)
+                                        && c.IsHereOn(day.Date)
+                                        && !closed[d][b]
+                                        && !IsAway(c, d, block)
+                                )
+                                .ToArray()
                     )
                     .ToArray()
             ),

@@ -19,6 +19,26 @@ public sealed record CameUp(CameUpKind Kind, string Subject, int FromDay, int To
             || block.Starts.AddMinutes(block.Minutes) > until
         );
 
+    /// <summary>When a child comes who comes late, or goes who goes early; null for everything else.</summary>
+    public TimeOnly? At { get; init; }
+
+    /// <summary>It is about a child who is not there all day.</summary>
+    public bool IsAboutAChild => Kind is CameUpKind.ChildAway or CameUpKind.ChildLate or CameUpKind.ChildLeaves;
+
+    /// <summary>Whether the child it is about misses a block: it is there for less than half of its minutes.</summary>
+    public bool Misses(Block block)
+    {
+        ArgumentNullException.ThrowIfNull(block);
+        var half = block.Starts.AddMinutes(block.Minutes / 2.0);
+        return Kind switch
+        {
+            CameUpKind.ChildAway => true,
+            CameUpKind.ChildLate => At > half,
+            CameUpKind.ChildLeaves => At < half,
+            _ => false,
+        };
+    }
+
     /// <summary>Whether it is so on a day.</summary>
     public bool On(int day) => day >= FromDay && (day <= ToDay || Kind == CameUpKind.MaterialGone);
 }

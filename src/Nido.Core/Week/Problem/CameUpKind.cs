@@ -6,6 +6,12 @@ public enum CameUpKind
     /// <summary>A child stays away.</summary>
     ChildAway,
 
+    /// <summary>A child comes late, from a time of day on.</summary>
+    ChildLate,
+
+    /// <summary>A child goes early, at a time of day.</summary>
+    ChildLeaves,
+
     /// <summary>An adult stays away.</summary>
     AdultAway,
 

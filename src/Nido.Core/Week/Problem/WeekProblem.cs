@@ -289,7 +289,7 @@ public sealed class WeekProblem
         if (
             input.Group.Children.Count > 0
             && input.Days.Count > 0
-            && input.Days.All(d => input.Group.Children.All(c => !c.Days.HasFlag(d.Day)))
+            && input.Days.All(d => input.Group.Children.All(c => !(c.Days.HasFlag(d.Day) && c.IsHereOn(d.Date))))
         )
         {
             found.Add(

@@ -11,13 +11,14 @@ public static class CarryOver
 
     /// <summary>What each child's aims fell short of in a week, in hundredths of a minute, by child id; only children
     /// who lack something.</summary>
-    public static IReadOnlyDictionary<string, int[]> Of(WeekPlan week)
+    /// <param name="week">The week.</param>
+    /// <param name="met">Dose of child × aim that was really met; null where all went as planned.</param>
+    public static IReadOnlyDictionary<string, int[]> Of(WeekPlan week, IReadOnlyList<int>? met = null)
     {
         ArgumentNullException.ThrowIfNull(week);
+        var dose = met ?? week.State.Dose;
         int Lacks(int child, int aim) =>
-            week.Problem.Target[(child * 4) + aim] - week.State.Dose[(child * 4) + aim] is var lack && lack >= Least
-                ? lack
-                : 0;
+            week.Problem.Target[(child * 4) + aim] - dose[(child * 4) + aim] is var lack && lack >= Least ? lack : 0;
         return week
             .Problem.Group.Children.Select(
                 (child, c) => (child.Id, Lacked: (int[])[.. Enumerable.Range(0, 4).Select(m => Lacks(c, m))])

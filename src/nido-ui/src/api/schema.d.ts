@@ -84,6 +84,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/signs-of-work": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["getSignsOfWork"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/weeks/{weekId}/may-go-wrong": {
         parameters: {
             query?: never;
@@ -223,6 +239,38 @@ export interface paths {
         get?: never;
         put: operations["markShown"];
         post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/weeks/{weekId}/days/{day}/door": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["markAtDoor"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/groups/{groupId}/children/{childId}/page.pdf": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["pageToShare"];
         delete?: never;
         options?: never;
         head?: never;
@@ -689,6 +737,22 @@ export interface paths {
             cookie?: never;
         };
         get: operations["getJournal"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/groups/{groupId}/journal/term": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["getGroupTerm"];
         put?: never;
         post?: never;
         delete?: never;
@@ -2012,6 +2076,214 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/weeks/{weekId}/otherwise": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["otherwise"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/weeks/{weekId}/otherwise/{index}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        delete: operations["asPlanned"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/weeks/{weekId}/days/{day}/used": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["getUsed"];
+        put?: never;
+        post: operations["takeUsed"];
+        delete: operations["putUsedBack"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/weeks/{weekId}/days/{day}/went": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["howItWent"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/groups/{groupId}/tallies": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["getTallies"];
+        put?: never;
+        post: operations["addTally"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/groups/{groupId}/tallies/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        delete: operations["takeTallyBack"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/groups/{groupId}/notes": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["addNote"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/groups/{groupId}/notes/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        delete: operations["takeNoteBack"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/groups/{groupId}/follow-ups": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["followUp"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/groups/{groupId}/follow-ups/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["lookAgain"];
+        post?: never;
+        delete: operations["takeFollowUpBack"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/groups/{groupId}/pictures": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["addPicture"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/groups/{groupId}/pictures/{id}/file": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["showPicture"];
+        put: operations["sendPicture"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/groups/{groupId}/pictures/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        delete: operations["takePictureBack"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/weeks/{weekId}/safety": {
         parameters: {
             query?: never;
@@ -2377,6 +2649,22 @@ export interface components {
             line: components["schemas"]["MaterialLineView"];
             ask: components["schemas"]["AskFamilies"];
         };
+        /** @description A child at the door. */
+        AtDoor: {
+            /** @description Who. */
+            childId: string;
+            /** @description Its name. */
+            name: string;
+            /** @description What is said of it. */
+            is: components["schemas"]["DoorMark"];
+            /**
+             * Format: time
+             * @description When it comes or goes.
+             */
+            at: null | string;
+            /** @description It comes on this day only. */
+            visits: boolean;
+        };
         /** @description What is in a house, so that a backup can be laid beside what is here. */
         BackupContents: {
             /**
@@ -2465,6 +2753,26 @@ export interface components {
             now: null | components["schemas"]["StripView"];
             why: null | components["schemas"]["WhyView"];
             alternatives: components["schemas"]["AlternativeView"][];
+        };
+        /** @description A child's own best and what comes next; never beside another's. */
+        BestOfChild: {
+            /** @description Who. */
+            childId: string;
+            /**
+             * Format: int64
+             * @description Number of its last round, to take it back.
+             */
+            lastId: number;
+            /** @description Its last round. */
+            last: components["schemas"]["Tally"];
+            /** @description Its best round. */
+            best: components["schemas"]["Tally"];
+            /**
+             * Format: double
+             * @description From how far next, mm.
+             */
+            nextDistance: null | number;
+            why: null | components["schemas"]["Said"];
         };
         /**
          * @description A place an idea could have and what that would change: minutes missing, cents, preparation and points of
@@ -2594,12 +2902,19 @@ export interface components {
              * @description Index of the last day; a material that is gone stays gone.
              */
             toDay: number;
+            /**
+             * Format: time
+             * @description When a child comes who comes late, or goes who goes early; null for everything else.
+             */
+            at?: null | string;
+            /** @description It is about a child who is not there all day. */
+            isAboutAChild?: boolean;
         };
         /**
          * @description What can come up in the middle of a week.
          * @enum {unknown}
          */
-        CameUpKind: "childAway" | "adultAway" | "rain" | "materialGone" | "closed";
+        CameUpKind: "childAway" | "childLate" | "childLeaves" | "adultAway" | "rain" | "materialGone" | "closed";
         /** @description Something that came up, as the screen reads it. */
         CameUpView: {
             /** Format: int32 */
@@ -2698,6 +3013,18 @@ export interface components {
             ways?: {
                 [key: string]: string;
             };
+            /** @description What its family allows of pictures. */
+            pictures?: components["schemas"]["PictureConsent"];
+            /**
+             * Format: date
+             * @description First day the child comes; null where it has always come.
+             */
+            firstDay?: null | string;
+            /**
+             * Format: date
+             * @description Last day the child comes; null where none is known. A visitor's is its first.
+             */
+            lastDay?: null | string;
         };
         /** @description A child as sent; the id is given by the server. */
         ChildBody: {
@@ -2721,15 +3048,37 @@ export interface components {
             unknownAllergies?: string[];
             /** @description Materials the child's written plan allows in spite of an allergy. */
             plans?: components["schemas"]["WrittenPlan"][];
+            /** @description What its family allows of pictures. */
+            pictures?: components["schemas"]["PictureConsent"];
+            /**
+             * Format: date
+             * @description First day it comes, or null.
+             */
+            firstDay?: null | string;
+            /**
+             * Format: date
+             * @description Last day it comes, or null; a visitor's is its first.
+             */
+            lastDay?: null | string;
         };
         /** @description A child as the journal lists it. */
         ChildInJournal: {
+            /** @description The child. */
             childId: string;
+            /** @description Its name. */
             name: string;
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description How often something was seen.
+             */
             seen: number;
-            /** Format: date */
+            /**
+             * Format: date
+             * @description When last.
+             */
             last: null | string;
+            /** @description Something that was tried is to be looked at again by today. */
+            lookAgain: boolean;
         };
         /** @description The journal of a child. */
         ChildJournal: {
@@ -2755,7 +3104,23 @@ export interface components {
             /** @description Its way on each ladder of which anything is known, those with most seen first. */
             ladders: components["schemas"]["LadderPath"][];
             /** @description What was written down, newest first. */
-            notes: components["schemas"]["Observation"][];
+            notes: components["schemas"]["WrittenView"][];
+            /** @description What each week planned and met, oldest first. */
+            weeks: components["schemas"]["WeekOfChild"][];
+            /** @description Where it is hard. */
+            hard: components["schemas"]["HardView"][];
+            /** @description Published milestones of its age that were looked for over a while. */
+            notYet: components["schemas"]["NotYetView"][];
+            /** @description What was tried, newest first. */
+            followUps: components["schemas"]["FollowUpView"][];
+            /** @description Pictures of its work, newest first. */
+            pictures: components["schemas"]["PictureView"][];
+            /** @description What it stays at longest. */
+            loves: components["schemas"]["LovesView"][];
+            /** @description Its own best at games. */
+            games: components["schemas"]["GameView"][];
+            /** @description How it held tools, newest first. */
+            grips: components["schemas"]["GripSeen"][];
         };
         /** @description A row of the grid, an offer a ladder. */
         ChildSteps: {
@@ -3105,6 +3470,18 @@ export interface components {
              */
             seed: number;
         };
+        /** @description What is said of a child at the door. */
+        DoorBody: {
+            childId: string;
+            is: components["schemas"]["DoorMark"];
+            /** Format: time */
+            at: null | string;
+        };
+        /**
+         * @description What the door says of a child.
+         * @enum {unknown}
+         */
+        DoorMark: "there" | "late" | "leaves" | "away";
         /** @description What comes out. */
         DotsAnswer: {
             /**
@@ -3319,9 +3696,14 @@ export interface components {
              */
             spare: number;
         };
-        /** @description Words to find. */
+        /** @description Words to find, and where. */
         FindBody: {
+            /** @description Each begins a word of the text or of a name. */
             words: string;
+            /** @description seen, note or picture; null for all. */
+            kind: null | string;
+            /** @description Only of this child; null for all. */
+            childId: null | string;
         };
         /** @description Where a finding is met. */
         FindingPlace: {
@@ -3434,22 +3816,42 @@ export interface components {
             /** Format: int32 */
             olderNumbersTo: number;
         };
+        /** @description What is tried, as sent. */
+        FollowUpBody: {
+            childId: string;
+            ladder: string;
+            /** Format: int32 */
+            step: number;
+            sign: null | string;
+            change: string;
+            /** Format: date */
+            lookAgainOn: string;
+        };
+        /** @description What was tried. */
+        FollowUpView: {
+            /** Format: int64 */
+            id: number;
+            ladder: string;
+            /** Format: int32 */
+            step: number;
+            change: string;
+            /** Format: date */
+            on: string;
+            /** Format: date */
+            lookAgainOn: string;
+            helped: null | boolean;
+            isDue: boolean;
+        };
         /**
          * @description What the group does about food that is worked with and not eaten.
          * @enum {unknown}
          */
         FoodRule: "withAllergyCheck" | "never" | "freely";
-        /** @description Something written down. */
-        FoundLine: {
-            seen: components["schemas"]["Observation"];
-            child: string;
-            ladder: string;
-        };
         /** @description What was found: how many, and the newest of them. */
         FoundView: {
             /** Format: int32 */
             count: number;
-            lines: components["schemas"]["FoundLine"][];
+            lines: components["schemas"]["WrittenView"][];
         };
         /** @description What comes out; joints, sticks and braces of one frame. */
         FrameAnswer: {
@@ -3548,6 +3950,13 @@ export interface components {
             /** Format: double */
             length: number;
         };
+        /** @description A child's own best at a game. */
+        GameView: {
+            idea: string;
+            best: components["schemas"]["Tally"];
+            /** Format: int32 */
+            rounds: number;
+        };
         /** @description What comes out. */
         GlueAnswer: {
             /**
@@ -3587,6 +3996,22 @@ export interface components {
              * @default 0
              */
             spare: number;
+        };
+        /** @description How a tool was held. */
+        GripSeen: {
+            /** Format: date */
+            on: string;
+            ladder: string;
+            grip: string;
+            name: components["schemas"]["Said"];
+        };
+        /** @description A grip. */
+        GripView: {
+            ladder: string;
+            id: string;
+            name: components["schemas"]["Said"];
+            /** Format: int32 */
+            typicalMonths: number;
         };
         /** @description Everything of a group but its children. */
         GroupBody: {
@@ -3676,6 +4101,19 @@ export interface components {
             /** @description How groups are formed where stations rotate. */
             grouping?: components["schemas"]["Grouping"];
         };
+        /** @description A term of a group. */
+        GroupTerm: {
+            /** @description Mondays of its weeks, oldest first. */
+            weeks: string[];
+            /** @description A row each. */
+            children: components["schemas"]["TermOfChild"][];
+            /** @description Strands nothing was planned for. */
+            strands: string[];
+            /** @description Letters of its weeks, in order. */
+            letters: string[];
+            /** @description How ideas went, those that went least well first. */
+            ideas: components["schemas"]["IdeaWent"][];
+        };
         /**
          * @description How groups are formed where stations rotate.
          * @enum {unknown}
@@ -3695,6 +4133,33 @@ export interface components {
          * @enum {unknown}
          */
         Hand: "undecided" | "right" | "left";
+        /** @description It is hard: what was seen, and what can be tried. */
+        HardView: {
+            /** @description Id of the ladder. */
+            ladder: string;
+            /** @description Its name. */
+            name: string;
+            /**
+             * Format: int32
+             * @description The step.
+             */
+            step: number;
+            /** @description What was seen. */
+            why: components["schemas"]["Said"];
+            /** @description Id of the sign, or null. */
+            sign: null | string;
+            /** @description One change to try. */
+            change: components["schemas"]["Said"];
+            /** @description The step below, or null. */
+            easierStep: null | string;
+            /** @description Other ways to the same strand. */
+            otherWays: string[];
+            /**
+             * Format: date
+             * @description Day to look again.
+             */
+            lookAgainOn: string;
+        };
         /** @description The answer of /api/health. */
         Health: {
             /** @description "ready", or "cannotWrite" where the disk is full or read-only. */
@@ -3728,6 +4193,11 @@ export interface components {
              */
             newestHoursAgo: null | number;
         };
+        /**
+         * @description How an idea went, in one of three taps.
+         * @enum {unknown}
+         */
+        HowItWent: "withJoy" | "allRight" | "notSo";
         /** @description An idea opened: who works how, with what, how many, and what to mind. */
         IdeaCard: {
             ideaId: string;
@@ -3781,6 +4251,38 @@ export interface components {
             children: number;
             /** Format: int32 */
             placedTimes: number;
+        };
+        /** @description How an idea went over a term. */
+        IdeaWent: {
+            /** @description The way of working. */
+            idea: string;
+            /**
+             * Format: int32
+             * @description How often with joy.
+             */
+            withJoy: number;
+            /**
+             * Format: int32
+             * @description How often all right.
+             */
+            allRight: number;
+            /**
+             * Format: int32
+             * @description How often not so.
+             */
+            notSo: number;
+            /**
+             * Format: int32
+             * @description Minutes it is planned with.
+             */
+            minutes: number;
+            /**
+             * Format: int32
+             * @description Minutes it took in the middle, where somebody looked; null where nobody did.
+             */
+            took: null | number;
+            /** @description What was written of it, newest first. */
+            lines: string[];
         };
         /** @description Something in the bin. */
         InBin: {
@@ -3969,6 +4471,10 @@ export interface components {
             /** Format: int32 */
             enough: number;
         };
+        /** @description Whether it helped; null takes the answer back. */
+        LookedBody: {
+            helped: null | boolean;
+        };
         /** @description An aim of a child: useful minutes, target, percent. */
         LoomCell: {
             aim: components["schemas"]["Aim"];
@@ -3978,6 +4484,12 @@ export interface components {
             target: number;
             /** Format: int32 */
             percent: number;
+            /**
+             * Format: int32
+             * @description Percent of an even share that was met until now, of the whole week's; null before the week
+             *         begins.
+             */
+            met?: null | number;
         };
         /** @description A child's week, aim by aim. */
         LoomRow: {
@@ -3995,6 +4507,14 @@ export interface components {
              *         it.
              */
             strands?: (null | number)[];
+        };
+        /** @description What a child stays at of its own choice. */
+        LovesView: {
+            idea: string;
+            /** Format: int32 */
+            minutes: number;
+            /** Format: int32 */
+            times: number;
         };
         /** @description When what is used was made, and who was away then. */
         MadeView: {
@@ -4213,6 +4733,8 @@ export interface components {
             amount: number;
             /** @description In the adult's words; may be empty. */
             note: string;
+            /** @description The week whose plan used it, or null: in that week itself it is counted by the plan. */
+            weekId?: null | string;
         };
         /** @description A change of stock as sent. */
         MovementBody: {
@@ -4283,6 +4805,33 @@ export interface components {
             /** Format: date */
             monday: string;
         };
+        /** @description A published milestone that was looked for over a while and not seen. */
+        NotYetView: {
+            ladder: string;
+            step: string;
+            /** Format: int32 */
+            typicalMonths: number;
+            /** Format: date */
+            first: string;
+            /** Format: date */
+            last: string;
+            source: string;
+        };
+        /** @description A note as sent; without a child it is on the idea, without an idea on the day. */
+        NoteBody: {
+            /** Format: date */
+            on: string;
+            text: string;
+            childId: null | string;
+            ideaId: null | string;
+            by: null | string;
+        };
+        /** @description A note that goes on the page. */
+        NoteTicked: {
+            kind: string;
+            /** Format: int64 */
+            id: number;
+        };
         /** @description What a child is working towards: a step of a ladder by a day. The planner favours its ladder. */
         Objective: {
             /** @description The child. */
@@ -4347,6 +4896,25 @@ export interface components {
              * @description Minutes the child chose to stay at it, where someone looked at the clock.
              */
             minutes?: null | number;
+            /** @description Id of the idea at which it was seen; empty where no idea was named. */
+            ideaId?: string;
+            /** @description Id of the sign that was seen, one of its ladder; empty for none. */
+            sign?: string;
+            /**
+             * Format: int32
+             * @description How often it was tried, or null.
+             */
+            tries?: null | number;
+            /**
+             * Format: int32
+             * @description How many of the tries hit, or null.
+             */
+            hits?: null | number;
+            hand?: null | components["schemas"]["Hand"];
+            /** @description Id of the grip that was seen, one of its ladder; empty for none. */
+            grip?: string;
+            /** @description The tool it was done with, in the adult's words; empty for none. */
+            tool?: string;
         };
         /** @description One observation as sent; without a day it is of today. */
         ObservationBody: {
@@ -4364,6 +4932,25 @@ export interface components {
              * @description Minutes the child chose to stay, 1–180, or null.
              */
             minutes?: null | number;
+            /** @description Id of the idea at which it was seen, or null. */
+            ideaId?: null | string;
+            /** @description Id of a sign of the ladder, or null; the signs stand at /api/signs-of-work. */
+            sign?: null | string;
+            /**
+             * Format: int32
+             * @description How often it was tried, 1–200, or null.
+             */
+            tries?: null | number;
+            /**
+             * Format: int32
+             * @description How many of the tries hit, or null.
+             */
+            hits?: null | number;
+            hand?: null | components["schemas"]["Hand"];
+            /** @description Id of a grip of the ladder, or null; the grips stand at /api/signs-of-work. */
+            grip?: null | string;
+            /** @description The tool it was done with, or null. */
+            tool?: null | string;
         };
         /** @description What was seen, as sent. */
         ObservationsBody: {
@@ -4392,6 +4979,14 @@ export interface components {
             turns: string[];
             /** @description Adults counted to it, by name. */
             beside: string[];
+            /**
+             * Format: int32
+             * @description Which offer of its block it is.
+             */
+            slot?: number;
+            /** @description What was seen of children at it on this day, in the order it was written down. */
+            seen?: components["schemas"]["SeenToday"][];
+            went?: null | components["schemas"]["WentView"];
         };
         /**
          * @description The step a child is offered, with the reason in words, whether anything was seen, and what is
@@ -4457,6 +5052,57 @@ export interface components {
             /** @description What whoever prints must know. */
             notes: string[];
             problem: null | components["schemas"]["FieldProblem"];
+        };
+        /** @description What went otherwise than planned, on a day, in a block, at one of its offers or at all of them. */
+        Otherwise: {
+            /** @description How. */
+            kind: components["schemas"]["OtherwiseKind"];
+            /**
+             * Format: int32
+             * @description Index of the day.
+             */
+            day: number;
+            /** @description The block. */
+            blockId: string;
+            /**
+             * Format: int32
+             * @description 0 is the first offer; null where the whole block is meant.
+             */
+            offer: null | number;
+            /**
+             * Format: int32
+             * @description Minutes it really took; where something else took the time, those that were lost, or null for
+             *                 all of them.
+             */
+            minutes: null | number;
+            /** @description The idea that lay there instead. */
+            ideaId: null | string;
+            /** @description What it was, in the adult's words; may be empty. */
+            words: string;
+        };
+        /**
+         * @description How a block or an offer went otherwise than planned.
+         * @enum {unknown}
+         */
+        OtherwiseKind: "leftOut" | "cutShort" | "longer" | "swapped" | "somethingElse";
+        /** @description What went otherwise, as the screen reads it. */
+        OtherwiseView: {
+            /**
+             * Format: int32
+             * @description To take it back by.
+             */
+            index: number;
+            /** @description The block. */
+            blockId: string;
+            /**
+             * Format: int32
+             * @description The offer, or null for the whole block.
+             */
+            offer: null | number;
+            /** @description How. */
+            kind: components["schemas"]["OtherwiseKind"];
+            /** @description In words. */
+            sentence: components["schemas"]["Said"];
         };
         /** @description Something to buy that takes the week over its budget. */
         OverBudgetView: {
@@ -4537,6 +5183,35 @@ export interface components {
              * @default 0
              */
             spare: number;
+        };
+        /** @description What was ticked. */
+        PageBody: {
+            /** @description en or es. */
+            language: string;
+            /**
+             * Format: date
+             * @description First day.
+             */
+            from: string;
+            /**
+             * Format: date
+             * @description Last day.
+             */
+            to: string;
+            /** @description Ids of ladders. */
+            ladders: string[];
+            /** @description Notes by kind and number. */
+            notes: components["schemas"]["NoteTicked"][];
+            /** @description Numbers of pictures. */
+            pictures: number[];
+            /** @description What comes next on the ladders. */
+            comes: boolean;
+            /** @description What helped. */
+            helps: boolean;
+            /** @description What it stays at. */
+            loves: boolean;
+            /** @description Aims planned and met. */
+            shares: boolean;
         };
         /** @description What to leave out, and the language. */
         PaperBody: {
@@ -4691,6 +5366,48 @@ export interface components {
              * @default centre
              */
             grip: string;
+        };
+        /** @description What a picture is of, as sent before the file. */
+        PictureBody: {
+            /**
+             * Format: date
+             * @description Its day.
+             */
+            on: string;
+            /** @description The idea, or null. */
+            ideaId: null | string;
+            /** @description What it shows; may be empty. */
+            words: string;
+            /** @description Whose work it is. */
+            of: string[];
+            /** @description Children who are to be seen on it; none where it shows work and hands only. */
+            shows: string[];
+        };
+        /**
+         * @description What a family allows of pictures that show their child. Each allows what stands before it, too.
+         * @enum {unknown}
+         */
+        PictureConsent: "none" | "fileOnly" | "ownFamily" | "allFamilies";
+        /** @description A picture as the screen reads it. */
+        PictureView: {
+            /**
+             * Format: int64
+             * @description To show it by.
+             */
+            id: number;
+            /**
+             * Format: date
+             * @description Its day.
+             */
+            on: string;
+            /** @description The idea; empty for none. */
+            ideaId: string;
+            /** @description What it shows. */
+            words: string;
+            /** @description The child's own family may have it. */
+            forFamily: boolean;
+            /** @description All families may have it. */
+            forAll: boolean;
         };
         /** @description An idea on a day, in a block, at one of its offers. */
         Placement: {
@@ -5261,6 +5978,15 @@ export interface components {
             /** Format: double */
             y: number;
         };
+        /** @description What was seen of a child today. */
+        SeenToday: {
+            /** Format: int64 */
+            id: number;
+            childId: string;
+            /** Format: int32 */
+            step: number;
+            help: components["schemas"]["HelpLevel"];
+        };
         /** @description What comes out. */
         SessionKitsAnswer: {
             /** @description Kits of each band; one entry where one kit does for all. */
@@ -5536,15 +6262,19 @@ export interface components {
             /** Format: date */
             on: null | string;
         };
-        /** @description A sign about allergens: at the door where it has no place, else at a table. */
+        /** @description A sign and its one change. */
         SignView: {
-            /** Format: int32 */
-            day: null | number;
-            block: null | string;
-            /** Format: int32 */
-            offer: null | number;
-            title: null | string;
-            allergens: components["schemas"]["AllergenName"][];
+            ladder: string;
+            id: string;
+            seen: components["schemas"]["Said"];
+            change: components["schemas"]["Said"];
+        };
+        /** @description What can be seen of work on ladders. */
+        SignsView: {
+            /** @description Signs that it goes wrong. */
+            signs: components["schemas"]["SignView"][];
+            /** @description Ways to hold a tool. */
+            grips: components["schemas"]["GripView"][];
         };
         /** @description What comes out. */
         SimilarSetAnswer: {
@@ -6071,6 +6801,65 @@ export interface components {
             books: components["schemas"]["Book"][];
             story: null | string;
         };
+        /** @description A round of a game that was counted. */
+        Tally: {
+            /**
+             * Format: int64
+             * @description Grows in the order they were written down.
+             */
+            id: number;
+            /** @description Who. */
+            childId: string;
+            /** @description At which idea. */
+            ideaId: string;
+            /**
+             * Format: date
+             * @description Day.
+             */
+            on: string;
+            /**
+             * Format: int32
+             * @description Of the tries.
+             */
+            hits: number;
+            /**
+             * Format: int32
+             * @description 1 or more.
+             */
+            tries: number;
+            /**
+             * Format: int32
+             * @description From how far, mm; null where it has none.
+             */
+            distance: null | number;
+        };
+        /** @description A round as sent. */
+        TallyBody: {
+            /** @description Who. */
+            childId: string;
+            /** @description At which idea. */
+            ideaId: string;
+            /**
+             * Format: date
+             * @description Day.
+             */
+            on: string;
+            /**
+             * Format: int32
+             * @description Of the tries.
+             */
+            hits: number;
+            /**
+             * Format: int32
+             * @description 1 to 100.
+             */
+            tries: number;
+            /**
+             * Format: int32
+             * @description From how far, mm; null where it has none.
+             */
+            distance: null | number;
+        };
         /** @description What comes out. */
         TargetGameAnswer: {
             /**
@@ -6142,6 +6931,19 @@ export interface components {
             cautions: components["schemas"]["CautionView"][];
             /** Format: int32 */
             spared: number;
+        };
+        /** @description A child's term, in percent of an even share, by aim. The order is that of the group: never a rank. */
+        TermOfChild: {
+            /** @description Who. */
+            childId: string;
+            /** @description Its name. */
+            name: string;
+            /** @description As planned. */
+            planned: number[];
+            /** @description As it was. */
+            met: number[];
+            /** @description Aims that stayed under nine tenths in each of the last three weeks. */
+            staysShort: components["schemas"]["Aim"][];
         };
         /** @description A week of the term. */
         TermWeek: {
@@ -6447,6 +7249,10 @@ export interface components {
             /** Format: int32 */
             children: number;
             blocks: components["schemas"]["BlockOfDay"][];
+            /** @description Who was to come, and what the door says of them; empty where nobody is known by name. */
+            door?: components["schemas"]["AtDoor"][];
+            /** @description What went otherwise than planned. */
+            otherwise?: components["schemas"]["OtherwiseView"][];
         };
         /** @description What comes out, for all trays. */
         TrayFillAnswer: {
@@ -6704,6 +7510,31 @@ export interface components {
             material: string;
             reasons: string[];
         };
+        /** @description An amount used. */
+        UsedAmount: {
+            materialId: string;
+            /** Format: double */
+            amount: number;
+        };
+        /** @description What was used, as corrected. */
+        UsedBody: {
+            lines: components["schemas"]["UsedAmount"][];
+        };
+        /** @description An amount of a material. */
+        UsedLine: {
+            materialId: string;
+            name: string;
+            unit: string;
+            /** Format: double */
+            amount: number;
+        };
+        /** @description What a day used. */
+        UsedView: {
+            /** @description It went from the cupboard already; else it is proposed by the plan. */
+            taken: boolean;
+            /** @description Amounts. */
+            lines: components["schemas"]["UsedLine"][];
+        };
         /** @description Something that resolves a finding and can be applied in one press. */
         WayOut: {
             /** @description What it does. */
@@ -6768,6 +7599,13 @@ export interface components {
             /** Format: date */
             monday: string;
         };
+        /** @description A week of a child, in percent of an even share, by aim. */
+        WeekOfChild: {
+            /** Format: date */
+            monday: string;
+            planned: number[];
+            met: number[];
+        };
         /** @description The board, the loom and the line of truth: all the Week screen shows. */
         WeekView: {
             id: string;
@@ -6802,6 +7640,21 @@ export interface components {
             /** Format: date */
             monday: string;
             themeIds: string[];
+        };
+        /** @description How an idea went; without a tap it is taken back. */
+        WentBody: {
+            ideaId: string;
+            how: null | components["schemas"]["HowItWent"];
+            /** Format: int32 */
+            minutes: null | number;
+            line: string;
+        };
+        /** @description How an idea went on a day. */
+        WentView: {
+            how: components["schemas"]["HowItWent"];
+            /** Format: int32 */
+            minutes: null | number;
+            line: string;
         };
         /** @description A child at an idea. */
         WhoView: {
@@ -6871,6 +7724,38 @@ export interface components {
             on: string;
             /** @description As it is written there: "baked only". */
             wording: string;
+        };
+        /** @description Something written down. */
+        WrittenView: {
+            /** @description seen, note or picture. */
+            kind: string;
+            /**
+             * Format: int64
+             * @description Its number.
+             */
+            id: number;
+            /**
+             * Format: date
+             * @description Its day.
+             */
+            on: string;
+            /** @description In the adult's words. */
+            text: string;
+            /** @description Who wrote it; may be empty. */
+            by: string;
+            /** @description Name of the child; empty for a note on a day. */
+            child: string;
+            /** @description Way of working, or null. */
+            idea: null | string;
+            /** @description Name of the ladder, or null. */
+            ladder: null | string;
+            /**
+             * Format: int32
+             * @description Step, or null.
+             */
+            step: null | number;
+            help: null | components["schemas"]["HelpLevel"];
+            sign: null | components["schemas"]["Said"];
         };
     };
     responses: never;
@@ -6976,6 +7861,26 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["DifferenceView"][];
+                };
+            };
+        };
+    };
+    getSignsOfWork: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SignsView"];
                 };
             };
         };
@@ -7229,6 +8134,58 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content?: never;
+            };
+        };
+    };
+    markAtDoor: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                weekId: string;
+                day: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["DoorBody"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    pageToShare: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                groupId: string;
+                childId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PageBody"];
+            };
+        };
+        responses: {
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
             };
         };
     };
@@ -8174,6 +9131,31 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["ChildInJournal"][];
+                };
+            };
+        };
+    };
+    getGroupTerm: {
+        parameters: {
+            query?: {
+                from?: string;
+                to?: string;
+            };
+            header?: never;
+            path: {
+                groupId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["GroupTerm"];
                 };
             };
         };
@@ -10740,6 +11722,430 @@ export interface operations {
         responses: {
             /** @description OK */
             200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    otherwise: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                weekId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Otherwise"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    asPlanned: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                weekId: string;
+                index: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    getUsed: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                weekId: string;
+                day: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["UsedView"];
+                };
+            };
+        };
+    };
+    takeUsed: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                weekId: string;
+                day: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["UsedBody"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    putUsedBack: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                weekId: string;
+                day: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    howItWent: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                weekId: string;
+                day: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["WentBody"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    getTallies: {
+        parameters: {
+            query: {
+                ideaId: string;
+            };
+            header?: never;
+            path: {
+                groupId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BestOfChild"][];
+                };
+            };
+        };
+    };
+    addTally: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                groupId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["TallyBody"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BestOfChild"];
+                };
+            };
+        };
+    };
+    takeTallyBack: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                groupId: string;
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    addNote: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                groupId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NoteBody"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": number;
+                };
+            };
+        };
+    };
+    takeNoteBack: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                groupId: string;
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    followUp: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                groupId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["FollowUpBody"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": number;
+                };
+            };
+        };
+    };
+    lookAgain: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                groupId: string;
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["LookedBody"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    takeFollowUpBack: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                groupId: string;
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    addPicture: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                groupId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PictureBody"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": number;
+                };
+            };
+        };
+    };
+    showPicture: {
+        parameters: {
+            query?: {
+                small?: boolean;
+            };
+            header?: never;
+            path: {
+                groupId: string;
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    sendPicture: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                groupId: string;
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/octet-stream": string;
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    takePictureBack: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                groupId: string;
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
                 headers: {
                     [name: string]: unknown;
                 };

@@ -1,6 +1,7 @@
 import { useState } from "react";
 import { useTranslation } from "react-i18next";
 import { ErrorNote } from "../shared/ErrorNote";
+import { Labelled, Refused } from "../shared/form";
 import { numberOrTyped } from "../shared/numbers";
 import { useCupboardChanges } from "./useCupboardChanges";
 
@@ -35,19 +36,22 @@ export function MovementForm({ materialId, unit }: { materialId: string; unit: s
           </option>
         ))}
       </select>
-      <input
-        className="input input-sm w-20"
-        inputMode="decimal"
-        aria-label={t("cupboard.amount")}
-        value={amount}
-        onChange={(e) => setAmount(e.target.value)}
-        required
-      />
-      <span className="quiet">{unit}</span>
-      <button type="submit" className="btn btn-outline btn-sm">
-        {t("cupboard.write")}
-      </button>
-      <ErrorNote error={movement.error} />
+      <Refused error={movement.error}>
+        <Labelled name="amount" label={<span className="sr-only">{t("cupboard.amount")}</span>}>
+          <input
+            className="input input-sm w-20"
+            inputMode="decimal"
+            value={amount}
+            onChange={(e) => setAmount(e.target.value)}
+            required
+          />
+        </Labelled>
+        <span className="quiet">{unit}</span>
+        <button type="submit" className="btn btn-outline btn-sm">
+          {t("cupboard.write")}
+        </button>
+        <ErrorNote error={movement.error} />
+      </Refused>
     </form>
   );
 }

@@ -36,6 +36,9 @@ interface Fields {
   note: string;
   supports: Support[];
   ways: Record<string, string>;
+  pictures: Child["pictures"];
+  firstDay: string | null;
+  lastDay: string | null;
 }
 
 /** A child to add or change; one to change is read anew, so that its form shows what is so now. */
@@ -74,6 +77,9 @@ const fieldsOf = (child: Child | null, group: Group): Fields => ({
   note: child?.note ?? "",
   supports: child?.supports ?? [],
   ways: child?.ways ?? {},
+  pictures: child?.pictures ?? "none",
+  firstDay: child?.firstDay ?? null,
+  lastDay: child?.lastDay ?? null,
 });
 
 function ChildForm({ group, child, onClose }: { group: Group; child: Child | null; onClose: () => void }) {
@@ -157,6 +163,25 @@ function ChildForm({ group, child, onClose }: { group: Group; child: Child | nul
         <Labelled name="note" label={t("child.note")} className="col-span-2">
           <input className="input w-full" maxLength={500} {...form.register("note")} />
         </Labelled>
+        <Labelled name="pictures" label={t("consent.title")} className="col-span-2">
+          <select className="select w-full" {...form.register("pictures")}>
+            {(["none", "fileOnly", "ownFamily", "allFamilies"] as const).map((c) => (
+              <option key={c} value={c}>
+                {t(`consent.${c}`)}
+              </option>
+            ))}
+          </select>
+        </Labelled>
+        <Labelled name="firstDay" label={t("child.firstDay")}>
+          <input
+            type="date"
+            className="input w-full"
+            {...form.register("firstDay", { setValueAs: (d) => d || null })}
+          />
+        </Labelled>
+        <Labelled name="lastDay" label={t("child.lastDay")}>
+          <input type="date" className="input w-full" {...form.register("lastDay", { setValueAs: (d) => d || null })} />
+        </Labelled>
         <SupportChoice chosen={form.watch("supports")} onChange={(s) => form.setValue("supports", s)} />
         <WaysChoice ofChild ways={form.watch("ways")} onChange={(ways) => form.setValue("ways", ways)} />
         <div className="col-span-2">
@@ -177,6 +202,9 @@ function ChildForm({ group, child, onClose }: { group: Group; child: Child | nul
                 homeLanguage: t("child.language"),
                 note: t("child.note"),
                 supports: t("child.supports"),
+                pictures: t("consent.title"),
+                firstDay: t("child.firstDay"),
+                lastDay: t("child.lastDay"),
               }}
               onMine={(merged) => {
                 edition.renew();

@@ -2,6 +2,7 @@ import { useState } from "react";
 import { useTranslation } from "react-i18next";
 import type { Ladder, StepOffer } from "../api/client";
 import { isoDay, longDay } from "../shared/dates";
+import { Labelled, Refused } from "../shared/form";
 import type { useObservations } from "./useObservations";
 
 /** What a child works towards on a ladder: a step and a day. */
@@ -63,14 +64,17 @@ export function ObjectiveForm({
         ))}
       </select>
       {t("objective.by")}
-      <input
-        type="date"
-        className="input input-xs w-32"
-        aria-label={t("objective.day")}
-        value={by}
-        required
-        onChange={(e) => setBy(e.target.value)}
-      />
+      <Refused error={changes.error}>
+        <Labelled name="by" label={<span className="sr-only">{t("objective.day")}</span>}>
+          <input
+            type="date"
+            className="input input-xs w-32"
+            value={by}
+            required
+            onChange={(e) => setBy(e.target.value)}
+          />
+        </Labelled>
+      </Refused>
       <button type="submit" className="btn btn-outline btn-xs">
         {t("objective.set")}
       </button>

@@ -7,6 +7,7 @@ import { ErrorNote } from "../shared/ErrorNote";
 import { useWeek } from "../shared/useWeek";
 import { ChildPage } from "./ChildPage";
 import { FoundList } from "./FoundList";
+import { GroupTerm } from "./GroupTerm";
 
 /** Journal: what happened is kept. A child's way through the weeks, and everything that was written down, found again. */
 export function JournalPage() {
@@ -15,6 +16,7 @@ export function JournalPage() {
   const groupId = week.data?.groupId ?? "";
   // Which child is open stays in the page: an address never says it.
   const [childId, setChildId] = useState<string | null>(null);
+  const [group, setGroup] = useState(false);
   const [words, setWords] = useState("");
   const asked = useDeferredValue(words.trim());
   const children = $api.useQuery(
@@ -51,22 +53,34 @@ export function JournalPage() {
             aria-label={t("journal.children")}
             className="no-print w-[212px] shrink-0 overflow-auto border-base-300 border-r p-2 max-md:flex max-md:w-full max-md:border-b"
           >
+            <button
+              type="button"
+              aria-pressed={group}
+              className={`mb-0.5 block min-h-11 w-full cursor-pointer rounded-[10px] border px-2.5 py-1 text-left max-md:w-auto max-md:shrink-0 ${group ? "border-2 border-base-content bg-base-100 font-semibold" : "border-transparent"}`}
+              onClick={() => setGroup(true)}
+            >
+              {t("groupTerm.group")}
+            </button>
             {children.data?.map((c) => (
               <button
                 key={c.childId}
                 type="button"
-                aria-pressed={c.childId === open}
-                className={`mb-0.5 block min-h-11 w-full cursor-pointer rounded-[10px] border px-2.5 py-1 text-left max-md:w-auto max-md:shrink-0 ${c.childId === open ? "border-2 border-base-content bg-base-100 font-semibold" : "border-transparent"}`}
-                onClick={() => setChildId(c.childId)}
+                aria-pressed={!group && c.childId === open}
+                className={`mb-0.5 block min-h-11 w-full cursor-pointer rounded-[10px] border px-2.5 py-1 text-left max-md:w-auto max-md:shrink-0 ${!group && c.childId === open ? "border-2 border-base-content bg-base-100 font-semibold" : "border-transparent"}`}
+                onClick={() => {
+                  setChildId(c.childId);
+                  setGroup(false);
+                }}
               >
                 {c.name}
                 <span className="quiet block text-xs">
+                  {c.lookAgain && <b className="block">{t("hard.lookAgain")}</b>}
                   {c.last ? t("journal.seen", { count: c.seen, day: dayAndNumber(c.last) }) : t("journal.nothingYet")}
                 </span>
               </button>
             ))}
           </nav>
-          {open && <ChildPage key={open} groupId={groupId} childId={open} />}
+          {group ? <GroupTerm groupId={groupId} /> : open && <ChildPage key={open} groupId={groupId} childId={open} />}
         </div>
       )}
     </main>

@@ -1,12 +1,14 @@
 import { useId, useState } from "react";
 import { useTranslation } from "react-i18next";
 import { dayAndNumber } from "../shared/dates";
+import { Labelled, Refused } from "../shared/form";
 
 /** A named adult lifts a rule with a reason; both stay in the journal. */
 export function LiftForm({
   adults,
   days,
   day: first = "",
+  error,
   onLift,
   onCancel,
 }: {
@@ -15,6 +17,8 @@ export function LiftForm({
   days: string[];
   /** The day that is offered first; the whole week where there is none. */
   day?: string;
+  /** What the server refused of it. */
+  error?: unknown;
   onLift: (adult: string, reason: string, day: string | null) => void;
   onCancel: () => void;
 }) {
@@ -33,37 +37,36 @@ export function LiftForm({
         onLift(adult, reason, day || null);
       }}
     >
-      <label className="flex flex-col gap-1 text-[13px]">
-        {t("safety.who")}
-        <select className="select select-sm w-40" value={adult} onChange={(e) => setAdult(e.target.value)}>
-          {adults.map((a) => (
-            <option key={a}>{a}</option>
-          ))}
-        </select>
-      </label>
-      <label className="flex flex-col gap-1 text-[13px]">
-        {t("safety.for")}
-        <select className="select select-sm w-40" value={day} onChange={(e) => setDay(e.target.value)}>
-          {days.map((d) => (
-            <option key={d} value={d}>
-              {dayAndNumber(d)}
-            </option>
-          ))}
-          <option value="">{t("safety.wholeWeek")}</option>
-        </select>
-      </label>
-      <label className="flex min-w-60 flex-1 flex-col gap-1 text-[13px]">
-        {t("safety.reason")}
-        <input
-          className="input input-sm w-full"
-          value={reason}
-          required
-          minLength={10}
-          maxLength={300}
-          aria-describedby={help}
-          onChange={(e) => setReason(e.target.value)}
-        />
-      </label>
+      <Refused error={error}>
+        <Labelled name="adult" className="text-[13px]" label={t("safety.who")}>
+          <select className="select select-sm w-40" value={adult} onChange={(e) => setAdult(e.target.value)}>
+            {adults.map((a) => (
+              <option key={a}>{a}</option>
+            ))}
+          </select>
+        </Labelled>
+        <Labelled name="day" className="text-[13px]" label={t("safety.for")}>
+          <select className="select select-sm w-40" value={day} onChange={(e) => setDay(e.target.value)}>
+            {days.map((d) => (
+              <option key={d} value={d}>
+                {dayAndNumber(d)}
+              </option>
+            ))}
+            <option value="">{t("safety.wholeWeek")}</option>
+          </select>
+        </Labelled>
+        <Labelled name="reason" className="min-w-60 flex-1 text-[13px]" label={t("safety.reason")}>
+          <input
+            className="input input-sm w-full"
+            value={reason}
+            required
+            minLength={10}
+            maxLength={300}
+            aria-describedby={help}
+            onChange={(e) => setReason(e.target.value)}
+          />
+        </Labelled>
+      </Refused>
       <button type="submit" className="btn btn-primary btn-sm">
         {t("safety.lift")}
       </button>

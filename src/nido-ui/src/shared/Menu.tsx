@@ -1,7 +1,16 @@
 import { type ReactNode, useEffect, useRef } from "react";
 
 /** A menu behind a button: it closes on a choice, on Escape (the button has the focus again) and on a press elsewhere. */
-export function Menu({ button, children }: { button: ReactNode; children: ReactNode }) {
+export function Menu({
+  button,
+  children,
+  className = "btn-ghost btn-sm",
+}: {
+  button: ReactNode;
+  children: ReactNode;
+  /** Looks of the button. */
+  className?: string;
+}) {
   const details = useRef<HTMLDetailsElement>(null);
   const close = () => details.current?.removeAttribute("open");
   useEffect(() => {
@@ -27,7 +36,7 @@ export function Menu({ button, children }: { button: ReactNode; children: ReactN
       }}
       onBlur={(e) => e.relatedTarget && !e.currentTarget.contains(e.relatedTarget) && close()}
     >
-      <summary className="btn btn-ghost btn-sm">{button}</summary>
+      <summary className={`btn ${className}`}>{button}</summary>
       <ul className="menu dropdown-content card-paper z-10 w-64 p-2">{children}</ul>
     </details>
   );

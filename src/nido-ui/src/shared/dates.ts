@@ -54,3 +54,21 @@ export const daysLater = (iso: string, days: number) => {
   day.setUTCDate(day.getUTCDate() + days);
   return day.toISOString().slice(0, 10);
 };
+
+const weekDays = ["sunday", "monday", "tuesday", "wednesday", "thursday", "friday", "saturday"] as const;
+
+/** The day of the week of a date, as the server names it; a Sunday counts as the Saturday before it. */
+export const weekDayOf = (iso: string) => {
+  const day = weekDays[at(iso).getDay()] ?? "monday";
+  return day === "sunday" ? "saturday" : day;
+};
+
+/** A birth date that gives an age in months on a day. */
+export const bornBefore = (iso: string, months: number) => {
+  const day = at(iso);
+  const born = new Date(day.getFullYear(), day.getMonth() - months, 1, 12);
+  // The last day of a shorter month: 31 March less a month is no 31 February.
+  const last = new Date(born.getFullYear(), born.getMonth() + 1, 0, 12).getDate();
+  born.setDate(Math.min(day.getDate(), last));
+  return isoDay(born);
+};

@@ -1,5 +1,5 @@
 import { useTranslation } from "react-i18next";
-import type { OfferOfDay } from "../api/client";
+import type { OfferOfDay, Schemas } from "../api/client";
 import { Cautions } from "../ideas/Cautions";
 import { Cues } from "../ideas/Cues";
 import { Talk } from "../ideas/Talk";
@@ -8,11 +8,27 @@ import { Thread } from "../shared/Stitches";
 import { useWeek } from "../shared/useWeek";
 import { ChildPill } from "./ChildPill";
 import { New } from "./New";
+import { Otherwise } from "./Otherwise";
+import { Picture } from "./Picture";
 import { Shown } from "./Shown";
+import { Tallies } from "./Tallies";
 import { Turns } from "./Turns";
+import { Went } from "./Went";
 
 /** An offer of the block: what to mind, who works how, and the words that go with it. */
-export function OfferColumn({ today, date }: { today: OfferOfDay; date: string }) {
+export function OfferColumn({
+  today,
+  date,
+  day,
+  blockId,
+  otherwise,
+}: {
+  today: OfferOfDay;
+  date: string;
+  day: number;
+  blockId: string;
+  otherwise: Schemas["OtherwiseView"][];
+}) {
   const { t } = useTranslation();
   const { week } = useWeek();
   const offer = today.card;
@@ -42,7 +58,15 @@ export function OfferColumn({ today, date }: { today: OfferOfDay; date: string }
           ) : (
             <ul className="flex flex-wrap gap-1.5">
               {s.who.map((w) => (
-                <ChildPill key={w.childId} who={w} ladder={offer.ladder} step={s.step} date={date} />
+                <ChildPill
+                  key={w.childId}
+                  who={w}
+                  ideaId={offer.ideaId}
+                  ladder={offer.ladder}
+                  step={s.step}
+                  date={date}
+                  seen={(today.seen ?? []).filter((x) => x.childId === w.childId)}
+                />
               ))}
               {s.who.map((w) => (
                 <WhoNote key={`note ${w.childId}`} who={w} />
@@ -58,7 +82,9 @@ export function OfferColumn({ today, date }: { today: OfferOfDay; date: string }
         </p>
       )}
       <Shown today={today} date={date} />
-      <Turns names={today.turns} />
+      <Turns today={today} date={date} />
+      {!dropIn && today.turns.length > 0 && <Tallies today={today} date={date} />}
+      {!dropIn && <Picture today={today} date={date} />}
       <div className="text-base">
         <Cues cues={offer.cues} />
         <Talk talk={offer.talk} />
@@ -71,6 +97,8 @@ export function OfferColumn({ today, date }: { today: OfferOfDay; date: string }
       {offer.cleanUpMinutes > 0 && (
         <p className="quiet mt-2 text-base">{t("idea.cleanUp", { minutes: offer.cleanUpMinutes })}</p>
       )}
+      <Went key={`${day} ${offer.ideaId}`} today={today} day={day} />
+      <Otherwise place={{ day, blockId, offer: today.slot ?? 0 }} title={offer.title} notes={otherwise} />
     </article>
   );
 }

@@ -1,4 +1,4 @@
-import { ChevronLeft, ChevronRight, Users } from "lucide-react";
+import { ChevronLeft, ChevronRight, Sunset, Users } from "lucide-react";
 import { useState } from "react";
 import { useTranslation } from "react-i18next";
 import { $api } from "../api/client";
@@ -8,7 +8,12 @@ import { ErrorNote } from "../shared/ErrorNote";
 import { useKeys } from "../shared/useKeys";
 import { useWeek } from "../shared/useWeek";
 import { BlockTimer } from "./BlockTimer";
+import { blockAt, leftOf } from "./clock";
+import { Door } from "./Door";
+import { EndOfDay } from "./EndOfDay";
 import { OfferColumn } from "./OfferColumn";
+import { Otherwise } from "./Otherwise";
+import { useClock } from "./useClock";
 
 /** Today: large type, one block at a time; who works how, what to mind, and the minutes that are left. */
 export function TodayPage() {
@@ -16,7 +21,10 @@ export function TodayPage() {
   const { weekId, week } = useWeek();
   const days = week.data?.days ?? [];
   const [day, setDay] = useState<number | null>(null);
-  const [block, setBlock] = useState(0);
+  const minute = useClock();
+  const [ended, setEnded] = useState(false);
+  // A hand on the clock holds the block until it is let go again; null follows the clock.
+  const [held, setHeld] = useState<number | null>(null);
   const [rota, setRota] = useState(false);
   const today = dayHere();
   const shown =
@@ -27,8 +35,11 @@ export function TodayPage() {
     );
   const view = $api.useQuery("get", "/api/weeks/{weekId}/days/{day}", { params: { path: { weekId, day: shown } } });
   const blocks = view.data?.blocks ?? [];
-  const now = blocks[Math.min(block, blocks.length - 1)];
-  const go = (by: number) => setBlock((b) => Math.max(0, Math.min(blocks.length - 1, b + by)));
+  const isToday = view.data?.date === today;
+  const block = Math.min(held ?? (isToday ? blockAt(blocks, minute) : 0), Math.max(0, blocks.length - 1));
+  const now = blocks[block];
+  const left = now && isToday ? leftOf(now, minute) : null;
+  const go = (by: number) => setHeld(Math.max(0, Math.min(blocks.length - 1, block + by)));
   useKeys([
     ["ArrowRight", () => go(1)],
     ["ArrowLeft", () => go(-1)],
@@ -47,15 +58,22 @@ export function TodayPage() {
               className={`btn join-item h-11 ${i === shown ? "btn-primary" : ""}`}
               onClick={() => {
                 setDay(i);
-                setBlock(0);
+                setHeld(null);
               }}
             >
               {dayAndNumber(d.date)}
             </button>
           ))}
         </fieldset>
+        <button type="button" className="btn btn-outline h-11" onClick={() => setEnded(true)} disabled={!view.data}>
+          <Sunset size={18} aria-hidden="true" /> {t("endOfDay.open")}
+        </button>
       </header>
+      {ended && view.data && <EndOfDay day={shown} date={view.data.date} onClose={() => setEnded(false)} />}
       <ErrorNote error={view.error} />
+      {(view.data?.door ?? []).length > 0 && (
+        <Door door={view.data?.door ?? []} day={shown} date={view.data?.date ?? ""} />
+      )}
       {now && (
         <>
           <div className="flex flex-wrap items-center gap-3 px-4 py-2">
@@ -83,6 +101,17 @@ export function TodayPage() {
             >
               <ChevronRight aria-hidden="true" />
             </button>
+            {isToday && (
+              <span className="quiet text-base tabular-nums" data-clock>
+                {t("today.clock", { time: new Date().toTimeString().slice(0, 5).replace(/^0/, "") })}
+                {left !== null && ` · ${t("today.left", { count: left })}`}
+              </span>
+            )}
+            {isToday && held !== null && block !== blockAt(blocks, minute) && (
+              <button type="button" className="btn btn-ghost h-11" onClick={() => setHeld(null)}>
+                {t("today.follow")}
+              </button>
+            )}
             <BlockTimer key={`${shown} ${now.id}`} minutes={now.minutes} />
             {now.kind === "stations" && (
               <button type="button" className="btn btn-outline h-11" onClick={() => setRota(true)}>
@@ -92,6 +121,13 @@ export function TodayPage() {
             <p className="quiet text-base">
               {t("today.there", { children: view.data?.children ?? 0, adults: now.adults.join(", ") })}
             </p>
+          </div>
+          <div className="px-4">
+            <Otherwise
+              place={{ day: shown, blockId: now.id, offer: null }}
+              title={now.name}
+              notes={view.data?.otherwise ?? []}
+            />
           </div>
           {now.longWork.length > 0 && (
             <p className="px-4 pb-1 text-base" data-long-work>
@@ -105,7 +141,14 @@ export function TodayPage() {
           )}
           <div className="flex min-h-0 flex-1 items-start gap-3 overflow-auto px-4 pb-4 max-md:flex-col max-md:items-stretch">
             {now.offers.map((o) => (
-              <OfferColumn key={o.card.ideaId} today={o} date={view.data?.date ?? ""} />
+              <OfferColumn
+                key={o.card.ideaId}
+                today={o}
+                date={view.data?.date ?? ""}
+                day={shown}
+                blockId={now.id}
+                otherwise={view.data?.otherwise ?? []}
+              />
             ))}
             {now.offers.length === 0 && <p>{t("today.nothing")}</p>}
           </div>

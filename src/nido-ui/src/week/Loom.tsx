@@ -49,7 +49,12 @@ export function Loom({
           ))}
         </fieldset>
       </div>
-      <p className="quiet text-xs">{t(`loom.help.${look}`)}</p>
+      <p className="quiet text-xs">
+        {t(`loom.help.${look}`)}
+        {look === "aims" &&
+          view.loom.some((r) => r.aims.some((a) => typeof a.met === "number")) &&
+          ` ${t("loom.metHelp")}`}
+      </p>
       <table className={`mt-1 w-full ${look === "strands" ? "" : "max-lg:max-w-md"}`}>
         <thead className="sticky top-0 z-10 bg-base-200">
           <tr className="text-left text-xs">
@@ -136,12 +141,22 @@ function AimCells({ row }: { row: LoomRow }) {
     <td
       key={cell.aim}
       className="w-9 px-0.5 align-middle"
-      title={t("loom.cell", { minutes: cell.minutes, target: cell.target })}
+      title={`${t("loom.cell", { minutes: cell.minutes, target: cell.target })}${
+        typeof cell.met === "number" ? `; ${t("loom.met", { percent: cell.met })}` : ""
+      }`}
     >
       <span className={`stitch stitch-${cell.aim}`} style={{ width: `${Math.min(100, cell.percent)}%` }} />
       <span className={`block text-xs leading-3 ${cell.percent < 90 ? "font-bold text-error" : ""}`}>
         {cell.percent}
       </span>
+      {typeof cell.met === "number" && (
+        <>
+          <span className="block h-1 w-full bg-base-300">
+            <span className="block h-1 bg-base-content" style={{ width: `${Math.min(100, cell.met)}%` }} data-met />
+          </span>
+          <span className="sr-only">{t("loom.met", { percent: cell.met })}</span>
+        </>
+      )}
     </td>
   ));
 }
