@@ -26,6 +26,12 @@ if (args is ["load", ..])
     return;
 }
 
+if (args is ["journal"])
+{
+    await JournalBench.PrintAsync(content);
+    return;
+}
+
 if (args is ["paper"])
 {
     PaperBench.Print();

@@ -110,16 +110,21 @@ public sealed class NidoDb(DbContextOptions<NidoDb> options) : DbContext(options
     /// <param name="stop">Gives up.</param>
     /// <param name="until">Last day of which anything counts; <paramref name="on"/> where null. A week counts its own
     /// days too.</param>
+    /// <param name="childId">Only of this child; of all where null.</param>
     public async Task<Evidence> EvidenceAsync(
         string groupId,
         DateOnly on,
         CancellationToken stop,
-        DateOnly? until = null
+        DateOnly? until = null,
+        string? childId = null
     )
     {
         var last = until ?? on;
-        var children = Children.Where(c => c.GroupId == groupId).Select(c => c.Id);
+        var children = Children
+            .Where(c => c.GroupId == groupId && (childId == null || c.Id == childId))
+            .Select(c => c.Id);
         var seen = await Observations
+            .AsNoTracking()
             .Where(o => children.Contains(o.ChildId) && o.On <= last)
             .OrderBy(o => o.Id)
             .ToListAsync(stop);

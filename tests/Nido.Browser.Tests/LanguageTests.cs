@@ -47,6 +47,13 @@ public partial class LanguageTests(RunningSite site) : IClassFixture<RunningSite
         ("cupboard", ["main ul button"]),
         ("group", ["main td button"]),
         ("today", ["main article button"]),
+        ("today", ["endOfDay.open"]),
+        ("today", ["picture.take"]),
+        ("today", ["main article section li button", "main [data-more] summary"]),
+        ("today", ["main [data-door] summary"]),
+        ("today", ["main [data-door] summary", "door.visitor"]),
+        ("journal", ["main nav button"]),
+        ("journal", ["share.open"]),
     ];
 
     private const string Gather = """

@@ -100,7 +100,7 @@ public class PlacesTests(RunningSite site) : IClassFixture<RunningSite>
         page.See("aside select").SendKeys("used");
         page.See("aside form input").SendKeys("99");
         page.Named("button", "Write").Click();
-        page.See("aside [role=alert]").Text.ShouldContain("Only 4");
+        page.See("aside form label span.text-error").Text.ShouldContain("Only 4");
     }
 
     [Fact]

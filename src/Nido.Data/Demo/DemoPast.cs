@@ -2,6 +2,7 @@ using Nido.Catalog;
 using Nido.Core;
 using Nido.Core.Group;
 using Nido.Core.Group.Steps;
+using Nido.Core.Ideas;
 using Nido.Core.Journal;
 using Nido.Core.Week.Problem;
 using Nido.Core.Week.Reading;
@@ -23,7 +24,7 @@ public sealed class DemoPast
     private const double Spread = 6;
 
     /// <summary>Changes that are tried to make a week fairer: enough for a past, far from what composing does.</summary>
-    private const int Steps = 200_000;
+    private const int Steps = 60_000;
 
     private static readonly string[] Themes = ["night-train", "under-the-hedge"];
 
@@ -224,9 +225,9 @@ public sealed class DemoPast
                 See(at.Child, use.Idea.Id, use.Idea.Technique.Ladder, at.Offer!.Step, date, use.Block.IsFreeChoice);
             }
 
-            if (use.Idea.Technique.Actions.Contains("throw") && there.Length > 0)
+            if (use.Idea.Technique.Approaches.Contains(Approach.Games) && there.Length > 0 && chance.Next(3) == 0)
             {
-                Throw(there[chance.Next(there.Length)].Child, use.Idea.Id, date);
+                Play(there[chance.Next(there.Length)].Child, use.Idea, date);
             }
 
             if (chance.Next(5) == 0)
@@ -318,23 +319,22 @@ public sealed class DemoPast
         }
     }
 
-    private void Throw(Child child, string ideaId, DateOnly on)
+    private void Play(Child child, Idea idea, DateOnly on)
     {
-        var before = Tallies.LastOrDefault(t => t.ChildId == child.Id && t.IdeaId == ideaId);
-        var distance =
-            before is null ? 1000
-            : OwnBest.Of([before.ToCore()])!.NextDistance is { } next ? (int)next
-            : before.Distance!.Value;
+        var before = Tallies.LastOrDefault(t => t.ChildId == child.Id && t.IdeaId == idea.Id);
+        int? distance =
+            !idea.Technique.Actions.Contains("throw") ? null
+            : before is null ? 1000
+            : (int?)OwnBest.Of([before.ToCore()])!.NextDistance ?? before.Distance;
+        var likely = Math.Clamp(1.3 - ((distance ?? 1500) / 2500.0), 0.1, 0.9);
         Tallies.Add(
             new()
             {
                 ChildId = child.Id,
-                IdeaId = ideaId,
+                IdeaId = idea.Id,
                 On = on,
                 Tries = 10,
-                Hits = Enumerable
-                    .Range(0, 10)
-                    .Count(_ => chance.NextDouble() < Math.Clamp(1.3 - (distance / 2500.0), 0.1, 0.9)),
+                Hits = Enumerable.Range(0, 10).Count(_ => chance.NextDouble() < likely),
                 Distance = distance,
             }
         );

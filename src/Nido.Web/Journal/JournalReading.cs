@@ -18,6 +18,9 @@ public sealed class JournalReading(NidoDb db, Content content, TermShares shares
     /// <summary>Notes of a child that are shown at once at most.</summary>
     private const int MostNotes = 60;
 
+    /// <summary>Pictures of a child that are shown at once at most; how many there are is said.</summary>
+    private const int MostPictures = 60;
+
     /// <summary>A share under this of an even one is short.</summary>
     private const int Short = 90;
 
@@ -34,7 +37,7 @@ public sealed class JournalReading(NidoDb db, Content content, TermShares shares
     {
         ArgumentNullException.ThrowIfNull(group);
         ArgumentNullException.ThrowIfNull(child);
-        var evidence = await db.EvidenceAsync(group.Id, to, stop);
+        var evidence = await db.EvidenceAsync(group.Id, to, stop, childId: child.Id);
         var own = evidence
             .Observations.Where(o => o.ChildId == child.Id)
             .OrderBy(o => o.On)
@@ -51,6 +54,7 @@ public sealed class JournalReading(NidoDb db, Content content, TermShares shares
             .Where(t => t.ChildId == child.Id)
             .OrderBy(t => t.Id)
             .ToListAsync(stop);
+        var pictures = await PictureEndpoints.OfChildAsync(db, group, child.Id, from, to, stop);
         return new(
             child.Id,
             child.Name,
@@ -120,7 +124,7 @@ public sealed class JournalReading(NidoDb db, Content content, TermShares shares
                     f.Helped is null && f.LookAgainOn <= to
                 )),
             ],
-            await PictureEndpoints.OfChildAsync(db, group, child.Id, from, to, stop),
+            [.. pictures.Take(MostPictures)],
             [.. LovesDoing.Two(own).Select(l => new LovesView(IdeaName(l.IdeaId) ?? l.IdeaId, l.Minutes, l.Times))],
             [
                 .. rounds
@@ -137,7 +141,8 @@ public sealed class JournalReading(NidoDb db, Content content, TermShares shares
                     .Where(x => x.Grip is not null)
                     .OrderByDescending(x => x.o.On)
                     .Select(x => new GripSeen(x.o.On, x.o.Ladder, x.o.Grip, $"{x.Grip!.Name}")),
-            ]
+            ],
+            pictures.Count
         );
     }
 
@@ -260,7 +265,7 @@ public sealed class JournalReading(NidoDb db, Content content, TermShares shares
     private IEnumerable<LadderPath> Paths(Child child, Evidence evidence, DateOnly from, DateOnly to) =>
         content
             .Ladders.Values.Where(l => evidence.IsSeen(child.Id, l.Id))
-            .Select(l => ChildPath.Of(child, l, evidence.Observations, evidence.AllChosen, from, to))
+            .Select(l => ChildPath.Of(child, l, evidence.Seen(child.Id, l.Id), evidence.AllChosen, from, to))
             .OrderByDescending(p => p.Seen.Count)
             .ThenBy(p => p.Ladder.Name, StringComparer.Ordinal)
             .Select(p => new LadderPath(

@@ -28,6 +28,7 @@ public sealed record ChildInJournal(string ChildId, string Name, int Seen, DateO
 /// <param name="Loves">What it stays at longest.</param>
 /// <param name="Games">Its own best at games.</param>
 /// <param name="Grips">How it held tools, newest first.</param>
+/// <param name="PictureCount">How many pictures there are in these days.</param>
 public sealed record ChildJournal(
     string ChildId,
     string Name,
@@ -43,7 +44,8 @@ public sealed record ChildJournal(
     IReadOnlyList<PictureView> Pictures,
     IReadOnlyList<LovesView> Loves,
     IReadOnlyList<GameView> Games,
-    IReadOnlyList<GripSeen> Grips
+    IReadOnlyList<GripSeen> Grips,
+    int PictureCount
 );
 
 /// <summary>A way on a ladder.</summary>

@@ -26,6 +26,7 @@ public static class TodayEndpoints
         int day,
         WeekDesk desk,
         NidoDb db,
+        TimeProvider time,
         CancellationToken stop
     )
     {
@@ -39,9 +40,12 @@ public static class TodayEndpoints
         var shown = await db.ShownInAsync(plan.Problem.Group.Id, stop);
         var date = plan.Problem.Days[day].Date;
         var children = plan.Problem.Group.Children.Select(c => c.Id).ToArray();
+        // What is seen at a day that is still to come is of today: no observation lies ahead.
+        var today = DateOnly.FromDateTime(time.GetLocalNow().DateTime);
+        var on = date > today ? today : date;
         var seen = await db
             .Observations.AsNoTracking()
-            .Where(o => o.On == date && children.Contains(o.ChildId))
+            .Where(o => o.On == on && children.Contains(o.ChildId))
             .OrderBy(o => o.Id)
             .ToListAsync(stop);
         var went = await db.Went.AsNoTracking().Where(w => w.WeekId == weekId && w.Day == day).ToListAsync(stop);

@@ -2,6 +2,7 @@ import { describe, expect, it } from "vitest";
 import { middleOf, plotOfShares } from "../src/journal/shares";
 import { bornBefore, weekDayOf } from "../src/shared/dates";
 import { blockAt, leftOf, minutesOf } from "../src/today/clock";
+import { layAside, sendWaiting, type Waiting, waiting } from "../src/today/waiting";
 
 const blocks = [
   { starts: "09:00:00", minutes: 20 },
@@ -62,5 +63,44 @@ describe("shares of the weeks", () => {
       expect(y).toBeGreaterThanOrEqual(0);
       expect(y).toBeLessThanOrEqual(30);
     }
+  });
+});
+
+describe("what waits while the house is away", () => {
+  const store = () => {
+    const kept = new Map<string, string>();
+    return {
+      getItem: (k: string) => kept.get(k) ?? null,
+      setItem: (k: string, v: string) => void kept.set(k, v),
+      removeItem: (k: string) => void kept.delete(k),
+    } as unknown as Storage;
+  };
+  const seen = (step: number) => ({ childId: "c", ladder: "l", step, help: "alone" }) as Waiting["seen"];
+  it("goes up in its order, once, and stops where nobody answers", async () => {
+    const s = store();
+    for (const step of [1, 2, 3]) {
+      layAside("g", seen(step), s);
+    }
+    const sent: number[] = [];
+    const first = await sendWaiting(async (one) => {
+      sent.push(one.seen.step);
+      return one.seen.step === 2 ? "away" : "kept";
+    }, s);
+    expect([first.kept, sent, waiting(s).map((x) => x.seen.step)]).toEqual([1, [1, 2], [2, 3]]);
+    const second = await sendWaiting(async (one) => (one.seen.step === 2 ? "refused" : "kept"), s);
+    expect([second.kept, second.refused.map((x) => x.seen.step), waiting(s)]).toEqual([1, [2], []]);
+  });
+  it("keeps what is laid aside while it sends, and is not upset by what it cannot read", async () => {
+    const s = store();
+    layAside("g", seen(1), s);
+    await sendWaiting(async (one) => {
+      if (one.seen.step === 1) {
+        layAside("g", seen(9), s);
+      }
+      return one.seen.step === 9 ? "away" : "kept";
+    }, s);
+    expect(waiting(s).map((x) => x.seen.step)).toEqual([9]);
+    s.setItem("nido.waiting", "{not json");
+    expect(waiting(s)).toEqual([]);
   });
 });

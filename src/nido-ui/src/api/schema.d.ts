@@ -3121,6 +3121,11 @@ export interface components {
             games: components["schemas"]["GameView"][];
             /** @description How it held tools, newest first. */
             grips: components["schemas"]["GripSeen"][];
+            /**
+             * Format: int32
+             * @description How many pictures there are in these days.
+             */
+            pictureCount: number;
         };
         /** @description A row of the grid, an offer a ladder. */
         ChildSteps: {

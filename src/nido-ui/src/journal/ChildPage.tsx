@@ -98,7 +98,7 @@ export function ChildPage({ groupId, childId }: { groupId: string; childId: stri
               </div>
             </details>
           )}
-          <Portfolio groupId={groupId} pictures={child.pictures} />
+          <Portfolio groupId={groupId} pictures={child.pictures} count={child.pictureCount} />
           <h2 className="mt-4">{t("journal.notes")}</h2>
           <NoteForm groupId={groupId} childId={child.childId} />
           <NoteList groupId={groupId} notes={child.notes} />

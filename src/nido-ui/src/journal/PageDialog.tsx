@@ -38,7 +38,7 @@ export function PageDialog({
     try {
       const answer = await fetch(`/api/groups/${groupId}/children/${child.childId}/page.pdf`, {
         method: "POST",
-        headers: { "content-type": "application/json" },
+        headers: { "content-type": "application/json", "accept-language": i18next.language },
         body: JSON.stringify({
           language,
           from,

@@ -10,7 +10,15 @@ const fileOf = (groupId: string, id: number, small: boolean) =>
   `/api/groups/${groupId}/pictures/${id}/file${small ? "?small=true" : ""}`;
 
 /** What was kept of a child's work: small pictures that open; each is fetched when it comes into view. */
-export function Portfolio({ groupId, pictures }: { groupId: string; pictures: Schemas["PictureView"][] }) {
+export function Portfolio({
+  groupId,
+  pictures,
+  count,
+}: {
+  groupId: string;
+  pictures: Schemas["PictureView"][];
+  count: number;
+}) {
   const { t } = useTranslation();
   const [open, setOpen] = useState<Schemas["PictureView"] | null>(null);
   const back = $api.useMutation("delete", "/api/groups/{groupId}/pictures/{id}", { onSuccess: useChanged("seen") });
@@ -20,7 +28,7 @@ export function Portfolio({ groupId, pictures }: { groupId: string; pictures: Sc
   const named = (p: Schemas["PictureView"]) => t("picture.named", { day: longDay(p.on), words: p.words });
   return (
     <section className="mt-4" data-portfolio>
-      <h2>{t("picture.kept", { count: pictures.length })}</h2>
+      <h2>{t("picture.kept", { count })}</h2>
       <ul className="mt-1 flex flex-wrap gap-2">
         {pictures.map((p) => (
           <li key={p.id}>
@@ -42,6 +50,7 @@ export function Portfolio({ groupId, pictures }: { groupId: string; pictures: Sc
           </li>
         ))}
       </ul>
+      {count > pictures.length && <p className="quiet">{t("picture.newest", { count: pictures.length })}</p>}
       {open && (
         <Dialog title={longDay(open.on)} wide onClose={() => setOpen(null)}>
           <img

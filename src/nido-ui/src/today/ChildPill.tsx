@@ -4,8 +4,10 @@ import { useTranslation } from "react-i18next";
 import type { IdeaCardData, Schemas } from "../api/client";
 import { useObservations } from "../group/useObservations";
 import { seenOn } from "../shared/dates";
+import { ErrorNote } from "../shared/ErrorNote";
 import { useWeek } from "../shared/useWeek";
 import { SeenForm } from "./SeenForm";
+import { layAside } from "./waiting";
 
 type Who = IdeaCardData["steps"][number]["who"][number];
 
@@ -33,6 +35,19 @@ export function ChildPill({
   const [open, setOpen] = useState(false);
   const changes = useObservations(week.data?.groupId ?? "");
   const last = seen.at(-1);
+  const keep = async (one: Schemas["ObservationBody"]) => {
+    try {
+      await changes.see([one]);
+      setOpen(false);
+    } catch (e) {
+      // No answer at all: it waits here and goes up by itself. What the house refuses stays open with its sentence.
+      if (e instanceof Error) {
+        layAside(week.data?.groupId ?? "", one);
+        window.dispatchEvent(new Event("nido-waits"));
+        setOpen(false);
+      }
+    }
+  };
   return (
     <li className={open ? "w-full" : ""}>
       <button
@@ -54,12 +69,10 @@ export function ChildPill({
             name={who.name}
             ladder={ladder}
             onSee={(help, more) =>
-              void changes
-                .see([{ childId: who.childId, ladder, step, help, on: seenOn(date), by: null, ideaId, ...more }])
-                .then(() => setOpen(false))
-                .catch(() => setOpen(true))
+              void keep({ childId: who.childId, ladder, step, help, on: seenOn(date), by: null, ideaId, ...more })
             }
           />
+          <ErrorNote error={changes.error instanceof Error ? null : changes.error} />
           {last && (
             <button
               type="button"

@@ -1,3 +1,4 @@
+import i18next from "i18next";
 import { Camera } from "lucide-react";
 import { useState } from "react";
 import { useTranslation } from "react-i18next";
@@ -53,7 +54,7 @@ function PictureDialog({ today, date, onClose }: { today: OfferOfDay; date: stri
       const sent = await fetch(`/api/groups/${groupId}/pictures/${id}/file`, {
         method: "PUT",
         body: file,
-        headers: { "content-type": "application/octet-stream" },
+        headers: { "content-type": "application/octet-stream", "accept-language": i18next.language },
       });
       if (sent.ok) {
         changed();

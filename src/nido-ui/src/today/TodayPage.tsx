@@ -14,6 +14,7 @@ import { EndOfDay } from "./EndOfDay";
 import { OfferColumn } from "./OfferColumn";
 import { Otherwise } from "./Otherwise";
 import { useClock } from "./useClock";
+import { useWaiting } from "./useWaiting";
 
 /** Today: large type, one block at a time; who works how, what to mind, and the minutes that are left. */
 export function TodayPage() {
@@ -22,6 +23,7 @@ export function TodayPage() {
   const days = week.data?.days ?? [];
   const [day, setDay] = useState<number | null>(null);
   const minute = useClock();
+  const waits = useWaiting();
   const [ended, setEnded] = useState(false);
   // A hand on the clock holds the block until it is let go again; null follows the clock.
   const [held, setHeld] = useState<number | null>(null);
@@ -71,6 +73,16 @@ export function TodayPage() {
       </header>
       {ended && view.data && <EndOfDay day={shown} date={view.data.date} onClose={() => setEnded(false)} />}
       <ErrorNote error={view.error} />
+      {waits.count > 0 && (
+        <p role="status" className="mx-4 mt-2 rounded-[10px] bg-secondary px-3 py-2 text-base" data-waits>
+          {t("today.waits", { count: waits.count })}
+        </p>
+      )}
+      {waits.refused.length > 0 && (
+        <p role="alert" className="mx-4 mt-2 rounded-[10px] border border-error px-3 py-2 text-base text-error">
+          {t("today.refused", { count: waits.refused.length })}
+        </p>
+      )}
       {(view.data?.door ?? []).length > 0 && (
         <Door door={view.data?.door ?? []} day={shown} date={view.data?.date ?? ""} />
       )}
