@@ -321,6 +321,7 @@ public sealed class PaperWords
         ["childPictures"] = ("Work", "Trabajos"),
         ["childTowards"] = ("{0}: works towards “{1}”, by {2}", "{0}: camino de «{1}», hasta el {2}"),
         ["childNext"] = ("{0}: next, “{1}”", "{0}: después, «{1}»"),
+        ["childStayedOnce"] = ("{0}, {1} minutes", "{0}, {1} minutos"),
         ["childStays"] = ("{0}, {1} minutes in {2} times", "{0}, {1} minutos en {2} veces"),
         ["childNothingElse"] = (
             "An adult of the house chose what stands here. It tells what was seen; it judges nothing.",

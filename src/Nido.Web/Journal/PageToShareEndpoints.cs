@@ -78,7 +78,12 @@ public static class PageToShareEndpoints
                 ? [.. journal.FollowUps.Where(f => f.Helped == true).Select(f => $"{f.Ladder}: {f.Change}").Reverse()]
                 : [],
             body.Loves
-                ? [.. journal.Loves.Select(l => words.Say("childStays", l.Idea, $"{l.Minutes}", $"{l.Times}"))]
+                ?
+                [
+                    .. journal.Loves.Select(l =>
+                        words.Say(l.Times == 1 ? "childStayedOnce" : "childStays", l.Idea, $"{l.Minutes}", $"{l.Times}")
+                    ),
+                ]
                 : [],
             [
                 .. journal
