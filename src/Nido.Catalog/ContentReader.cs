@@ -159,10 +159,32 @@ public static class ContentReader
             Prep = [.. f.Maps("prep").Select(PrepOf)],
             Books = [.. f.Maps("books").Select(BookOf)],
             Sayings = f.Texts("sayings"),
+            StoryParts = StoryOf(f),
             Occasions = occasions.Keys().ToDictionary(k => k, k => OccasionOf(occasions.Map(k, needed: true))),
         };
         numbers.NothingElse();
         return theme;
+    }
+
+    /// <summary>Five parts, one for each day a full week has.</summary>
+    private static InBoth[] StoryOf(ContentFile f)
+    {
+        InBoth[] parts =
+        [
+            .. f.Maps("story-parts")
+                .Select(p =>
+                {
+                    var part = new InBoth(p.Text("en"), p.Text("es"));
+                    p.NothingElse();
+                    return part;
+                }),
+        ];
+        if (parts.Length != 5)
+        {
+            f.Refuse("story-parts", $"a story has five parts, one a day; this one {parts.Length}");
+        }
+
+        return parts;
     }
 
     private static Book BookOf(ContentFile f)

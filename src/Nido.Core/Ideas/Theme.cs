@@ -41,6 +41,9 @@ public sealed record Theme(
     /// <summary>Books to read.</summary>
     public IReadOnlyList<Book> Books { get; init; } = [];
 
+    /// <summary>The story in five parts, one a day; empty where it is told at once.</summary>
+    public IReadOnlyList<InBoth> StoryParts { get; init; } = [];
+
     /// <summary>Words to use while doing: squeeze, under, heavier.</summary>
     public IReadOnlyList<string> Sayings { get; init; } = [];
 

@@ -1,5 +1,6 @@
 using Microsoft.AspNetCore.Http.HttpResults;
 using Microsoft.EntityFrameworkCore;
+using Nido.Catalog;
 using Nido.Core;
 using Nido.Core.Group;
 using Nido.Core.Group.Steps;
@@ -26,6 +27,7 @@ public static class TodayEndpoints
         int day,
         WeekDesk desk,
         NidoDb db,
+        Content content,
         TimeProvider time,
         CancellationToken stop
     )
@@ -112,7 +114,33 @@ public static class TodayEndpoints
             {
                 Door = DoorEndpoints.Of(plan, day),
                 Otherwise = OtherwiseEndpoints.Of(plan, row, day),
+                Read = await ReadAsync(row, day, plan.Problem.Days.Count, db, content, stop),
             }
+        );
+    }
+
+    /// <summary>What is read and sung from on a day. A week of fewer days tells the parts that are left on its last.</summary>
+    private static async Task<ReadToday> ReadAsync(
+        WeekRow row,
+        int day,
+        int days,
+        NidoDb db,
+        Content content,
+        CancellationToken stop
+    )
+    {
+        var theme = (await db.ThemeOfAsync(content, row, stop))!;
+        var parts = theme.StoryParts.Count;
+        var last = day == days - 1 ? parts : day + 1;
+        return new(
+            parts == 0
+                ? [Said.Word(theme.Story)]
+                : [.. theme.StoryParts.Skip(day).Take(last - day).Select(p => (Said)$"{p}")],
+            Math.Min(day + 1, parts),
+            parts,
+            theme.Rhyme,
+            theme.Greeting,
+            theme.Farewell
         );
     }
 
@@ -168,7 +196,26 @@ public sealed record TodayView(DateOnly Date, int Children, IReadOnlyList<BlockO
 
     /// <summary>What went otherwise than planned.</summary>
     public IReadOnlyList<OtherwiseView> Otherwise { get; init; } = [];
+
+    /// <summary>What is read and sung from.</summary>
+    public ReadToday Read { get; init; } = new([], 0, 0, [], "", "");
 }
+
+/// <summary>What is read and sung from on a day.</summary>
+/// <param name="Story">The day's part of the story; on the last day all that are left.</param>
+/// <param name="Part">Its number; 0 where the story is told at once.</param>
+/// <param name="Of">How many parts there are.</param>
+/// <param name="Rhyme">Lines of the rhyme.</param>
+/// <param name="Greeting">How the day begins.</param>
+/// <param name="Farewell">How it ends.</param>
+public sealed record ReadToday(
+    IReadOnlyList<Said> Story,
+    int Part,
+    int Of,
+    IReadOnlyList<string> Rhyme,
+    string Greeting,
+    string Farewell
+);
 
 /// <summary>A block with what lies out in it and who is there.</summary>
 public sealed record BlockOfDay(

@@ -5548,6 +5548,27 @@ export interface components {
             unknown: string[];
             asked: components["schemas"]["ReadWord"][];
         };
+        /** @description What is read and sung from on a day. */
+        ReadToday: {
+            /** @description The day's part of the story; on the last day all that are left. */
+            story: string[];
+            /**
+             * Format: int32
+             * @description Its number; 0 where the story is told at once.
+             */
+            part: number;
+            /**
+             * Format: int32
+             * @description How many parts there are.
+             */
+            of: number;
+            /** @description Lines of the rhyme. */
+            rhyme: string[];
+            /** @description How the day begins. */
+            greeting: string;
+            /** @description How it ends. */
+            farewell: string;
+        };
         /** @description A word or phrase somebody wrote, and what it was read as. */
         ReadWord: {
             /** @description As it was written. */
@@ -7258,6 +7279,8 @@ export interface components {
             door?: components["schemas"]["AtDoor"][];
             /** @description What went otherwise than planned. */
             otherwise?: components["schemas"]["OtherwiseView"][];
+            /** @description What is read and sung from. */
+            read?: components["schemas"]["ReadToday"];
         };
         /** @description What comes out, for all trays. */
         TrayFillAnswer: {

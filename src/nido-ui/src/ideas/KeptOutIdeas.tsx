@@ -44,6 +44,7 @@ export function KeptOutIdeas() {
               <LiftForm
                 adults={safety.data?.adults ?? []}
                 days={week.data?.days.map((d) => d.date) ?? []}
+                error={changes.error}
                 onLift={(adult, reason, day) => changes.lift(idea.ideaId, idea.by.ruleId, adult, reason, day)}
                 onCancel={() => setLifting(null)}
               />

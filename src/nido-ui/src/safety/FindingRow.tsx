@@ -16,6 +16,7 @@ export function FindingRow({
   onWayOut,
   onLift,
   onPutBack,
+  error,
 }: {
   finding: WeekFinding;
   view: WeekView;
@@ -23,6 +24,8 @@ export function FindingRow({
   onWayOut: (way: WayOut) => void;
   onLift: (way: WayOut, adult: string, reason: string, day: string | null) => void;
   onPutBack: (overrideId: string) => void;
+  /** What the server refused of lifting a rule. */
+  error?: unknown;
 }) {
   const { t } = useTranslation();
   const [lifting, setLifting] = useState<WayOut | null>(null);
@@ -95,6 +98,7 @@ export function FindingRow({
             adults={adults}
             days={view.days.map((d) => d.date)}
             day={lifting.at ? view.days[lifting.at.day]?.date : undefined}
+            error={error}
             onLift={(adult, reason, day) => onLift(lifting, adult, reason, day)}
             onCancel={() => setLifting(null)}
           />

@@ -45,6 +45,7 @@ export function SafetyDialog({ view, changes, onClose }: { view: WeekView; chang
             onWayOut={apply}
             onLift={(way, adult, reason, day) => own.lift(way.ideaId ?? "", way.ruleId ?? "", adult, reason, day)}
             onPutBack={own.putBack}
+            error={own.error}
           />
         ))}
       </ul>

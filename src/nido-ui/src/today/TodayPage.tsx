@@ -13,6 +13,7 @@ import { Door } from "./Door";
 import { EndOfDay } from "./EndOfDay";
 import { OfferColumn } from "./OfferColumn";
 import { Otherwise } from "./Otherwise";
+import { Read } from "./Read";
 import { useClock } from "./useClock";
 import { useWaiting } from "./useWaiting";
 
@@ -141,6 +142,9 @@ export function TodayPage() {
               notes={view.data?.otherwise ?? []}
             />
           </div>
+          {view.data?.read && (
+            <Read read={view.data.read} kind={now.kind} isFirst={block === 0} isLast={block === blocks.length - 1} />
+          )}
           {now.longWork.length > 0 && (
             <p className="px-4 pb-1 text-base" data-long-work>
               {now.longWork
