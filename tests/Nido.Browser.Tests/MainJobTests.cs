@@ -66,7 +66,10 @@ public class MainJobTests(RunningSite site) : IClassFixture<RunningSite>
         page.Press(Keys.ArrowRight + Keys.ArrowDown);
         page.Focused.GetAttribute("id").ShouldBe("strip-1-welcome-1");
         page.Press(Keys.Enter);
-        page.See("dialog[open]").Text.ShouldContain("Who works how");
+        page.Until(
+            _ => page.See("dialog[open]").Text.Contains("Who works how", StringComparison.Ordinal),
+            "who works how"
+        );
         page.Press(Keys.Escape);
         page.Until(_ => page.All("dialog[open]").Count == 0, "the card to close");
 
