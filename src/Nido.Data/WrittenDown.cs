@@ -45,7 +45,12 @@ public static class WrittenDown
     {
         ArgumentNullException.ThrowIfNull(db);
         ArgumentNullException.ThrowIfNull(words);
-        var asked = Asked(groupId, words, children, childId);
+        var gone = await db
+            .Children.IgnoreQueryFilters()
+            .Where(c => c.GroupId == groupId && c.BinnedAt != null)
+            .Select(c => c.Id)
+            .ToListAsync(stop);
+        var asked = Asked(groupId, words, children, childId, gone);
         var any = kind ?? "";
         var count = await db.Database.SqlQueryRaw<int>(Counted, asked, any).SingleAsync(stop);
         var lines = await db.Database.SqlQueryRaw<WrittenLine>(Listed, asked, any, most).ToListAsync(stop);
@@ -58,7 +63,8 @@ public static class WrittenDown
         string groupId,
         string words,
         IReadOnlyDictionary<string, string> children,
-        string? childId
+        string? childId,
+        IReadOnlyCollection<string> gone
     )
     {
         var query = new StringBuilder($"grp:{Quoted(groupId)}");
@@ -72,6 +78,14 @@ public static class WrittenDown
             var named = children.Where(c => WordsOf(c.Value).Any(w => w.StartsWith(word, StringComparison.Ordinal)));
             string[] either = [$"text:{Quoted(word)}*", .. named.Select(c => $"who:{Quoted(c.Key)}")];
             query.Append(CultureInfo.InvariantCulture, $" AND ({string.Join(" OR ", either)})");
+        }
+
+        if (gone.Count > 0)
+        {
+            query.Append(
+                CultureInfo.InvariantCulture,
+                $" NOT ({string.Join(" OR ", gone.Select(c => $"who:{Quoted(c)}"))})"
+            );
         }
 
         return query.ToString();

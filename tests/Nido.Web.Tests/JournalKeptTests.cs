@@ -323,7 +323,13 @@ public sealed class JournalKeptTests(PastHouse house) : IAsyncDisposable
             }
         );
         (await SendFileAsync($"{group}/pictures/{id}/file", Nido.Sheets.ChildsDrawing.Of(9))).Status.ShouldBe(204);
+        async Task<int> FoundAsync() =>
+            (await app.SendAsync(HttpMethod.Post, $"{group}/journal/find", new { words = "xylowimble" })).Body[
+                "count"
+            ]!.GetValue<int>();
+        (await FoundAsync()).ShouldBe(1);
         (await app.SendAsync(HttpMethod.Delete, $"{group}/children/{zoe}")).Status.ShouldBe(204);
+        (await FoundAsync()).ShouldBe(0, "what lies in the bin is not found");
         var bin = (await app.GetAsync("/api/house/bin"))
             .AsArray()
             .Single(b => b!["name"]!.GetValue<string>() == "Zoë")!;

@@ -170,6 +170,9 @@ public sealed class TodayKeptTests(DemoApp demo) : IClassFixture<DemoApp>
         (await App.SendAsync(HttpMethod.Post, $"{Week}/days/3/used", body)).Status.ShouldBe(409, "once");
         (await App.SendAsync(HttpMethod.Delete, $"{Week}/days/3/used")).Status.ShouldBe(204);
         (await Have(lines[0].Id)).ShouldBe(had, 1e-6);
+        var all = new { lines = new[] { new { materialId = lines[0].Id, amount = had + 1 } } };
+        var (tooMuch, why) = await App.SendAsync(HttpMethod.Post, $"{Week}/days/3/used", all);
+        (tooMuch, why.ToJsonString().Contains("are on hand", StringComparison.Ordinal)).ShouldBe((400, true));
         var wrong = new { lines = new[] { new { materialId = "moon-dust", amount = 1 } } };
         (await App.SendAsync(HttpMethod.Post, $"{Week}/days/3/used", wrong)).Status.ShouldBe(400);
     }

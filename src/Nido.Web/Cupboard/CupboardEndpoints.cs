@@ -1,6 +1,7 @@
 using Microsoft.AspNetCore.Http.HttpResults;
 using Microsoft.EntityFrameworkCore;
 using Nido.Catalog;
+using Nido.Core;
 using Nido.Core.Cupboard;
 using Nido.Data;
 using Nido.Data.Formats;
@@ -28,6 +29,13 @@ public static class CupboardEndpoints
             .WithMetadata(new OnlyLooks())
             .Accepts<string>("text/csv");
         cupboard.MapGet("/table.csv", WriteTable).WithName("cupboardCsv");
+    }
+
+    /// <summary>More is taken out than there is.</summary>
+    public static Said OnlySoMany(Material material, double have)
+    {
+        ArgumentNullException.ThrowIfNull(material);
+        return $"Only {have:0.##} {material.Name} are on hand. Write at most that, or count the shelf first.";
     }
 
     private static async Task<Ok<CupboardView>> Shelves(
@@ -119,11 +127,7 @@ public static class CupboardEndpoints
         var goesOut = body.Kind is MovementKind.Used or MovementKind.Lost;
         if (goesOut && body.Amount > have)
         {
-            return Problems.Field(
-                "amount",
-                $"{body.Amount}",
-                $"Only {have:0.##} {material.Name} are on hand. Write at most that, or count the shelf first."
-            );
+            return Problems.Field("amount", $"{body.Amount}", OnlySoMany(material, have));
         }
 
         var movement =

@@ -102,7 +102,8 @@ public static class PictureEndpoints
             return Problems.Field(
                 "shows",
                 string.Join(", ", without),
-                $"Their families allow no picture of {without}: take one of the work and the hands only, or ask the family and write it in Group."
+                $"Their families allow no picture of {without}: take one of the work and the hands only, or ask "
+                    + $"the family and write it in Group."
             );
         }
 

@@ -8,6 +8,7 @@ using Nido.Data;
 using Nido.Data.Formats;
 using Nido.Data.Rows;
 using Nido.Web.Common;
+using Nido.Web.Cupboard;
 using Nido.Web.Week;
 
 namespace Nido.Web.Today;
@@ -41,6 +42,7 @@ public static class EndOfDayEndpoints
             .Movements.Where(m => m.WeekId == weekId && m.On == date)
             .Select(m => new { m.MaterialId, m.Amount })
             .ToListAsync(stop);
+        var have = await db.OnHandAsync(stop);
         return TypedResults.Ok(
             taken.Count > 0
                 ? new UsedView(
@@ -49,7 +51,18 @@ public static class EndOfDayEndpoints
                 )
                 : new UsedView(
                     false,
-                    [.. UsedUp.On(plan, row.Otherwise, day).Select(u => Line(u.Material, u.Material.Id, u.Amount))]
+                    [
+                        .. UsedUp
+                            .On(plan, row.Otherwise, day)
+                            .Select(u =>
+                                // What the cupboard never knew of cannot leave it.
+                                Line(
+                                    u.Material,
+                                    u.Material.Id,
+                                    Math.Min(u.Amount, Math.Max(0, have.GetValueOrDefault(u.Material.Id)))
+                                )
+                            ),
+                    ]
                 )
         );
     }
@@ -77,6 +90,19 @@ public static class EndOfDayEndpoints
         if (body.Lines.FirstOrDefault(l => content.Material(l.MaterialId) is null) is { } unknown)
         {
             return Problems.Field("lines", unknown.MaterialId, NotHere.Material);
+        }
+
+        var have = await db.OnHandAsync(stop);
+        if (body.Lines.FirstOrDefault(l => l.Amount > have.GetValueOrDefault(l.MaterialId)) is { Amount: > 0 } more)
+        {
+            return Problems.Field(
+                "lines",
+                $"{more.Amount}",
+                CupboardEndpoints.OnlySoMany(
+                    content.Material(more.MaterialId)!,
+                    have.GetValueOrDefault(more.MaterialId)
+                )
+            );
         }
 
         db.Movements.AddRange(

@@ -143,14 +143,12 @@ public static class ReplanEndpoints
             h.Kind == CameUpKind.MaterialGone ? (Said)$"from {DayAt(h.FromDay)}"
             : h.FromDay == h.ToDay ? DayAt(h.FromDay)
             : $"{DayAt(h.FromDay)} to {DayAt(h.ToDay)}";
+        var child = Named(plan.Problem.Group.Children.FirstOrDefault(c => c.Id == h.Subject)?.Name, $"A child");
         return h.Kind switch
         {
-            CameUpKind.ChildAway =>
-                $"{Named(plan.Problem.Group.Children.FirstOrDefault(c => c.Id == h.Subject)?.Name, $"A child")} away, {when}",
-            CameUpKind.ChildLate =>
-                $"{Named(plan.Problem.Group.Children.FirstOrDefault(c => c.Id == h.Subject)?.Name, $"A child")} late, from {h.At:HH:mm}, {when}",
-            CameUpKind.ChildLeaves =>
-                $"{Named(plan.Problem.Group.Children.FirstOrDefault(c => c.Id == h.Subject)?.Name, $"A child")} goes early, at {h.At:HH:mm}, {when}",
+            CameUpKind.ChildAway => $"{child} away, {when}",
+            CameUpKind.ChildLate => $"{child} late, from {h.At:HH:mm}, {when}",
+            CameUpKind.ChildLeaves => $"{child} goes early, at {h.At:HH:mm}, {when}",
             CameUpKind.AdultAway =>
                 $"{Named(plan.Problem.Group.Adults.FirstOrDefault(a => a.Id == h.Subject)?.Name, $"An adult")} away, {when}",
             CameUpKind.Rain => $"Rain, {when}",

@@ -14,7 +14,8 @@ public class SentenceTests
     );
 
     // Where words are data, not speech: the two tables of the sheets hold both languages side by side, the reading of
-    // allergies its vocabulary, the finding of what was written its questions to SQLite, the theme of a house and the samples of sheets begin as content a person overwrites.
+    // allergies its vocabulary, the finding of what was written its questions to SQLite, the theme of a house and the
+    // samples of sheets begin as content a person overwrites.
     private static readonly string[] WordsAsData =
     [
         "src/Nido.Core/Paper/PaperWords.cs",

@@ -1,5 +1,5 @@
 import { Printer } from "lucide-react";
-import { useDeferredValue, useState } from "react";
+import { type ReactNode, useDeferredValue, useState } from "react";
 import { useTranslation } from "react-i18next";
 import { $api } from "../api/client";
 import { dayAndNumber } from "../shared/dates";
@@ -53,21 +53,14 @@ export function JournalPage() {
             aria-label={t("journal.children")}
             className="no-print w-[212px] shrink-0 overflow-auto border-base-300 border-r p-2 max-md:flex max-md:w-full max-md:border-b"
           >
-            <button
-              type="button"
-              aria-pressed={group}
-              className={`mb-0.5 block min-h-11 w-full cursor-pointer rounded-[10px] border px-2.5 py-1 text-left max-md:w-auto max-md:shrink-0 ${group ? "border-2 border-base-content bg-base-100 font-semibold" : "border-transparent"}`}
-              onClick={() => setGroup(true)}
-            >
+            <Entry isOpen={group} onOpen={() => setGroup(true)}>
               {t("groupTerm.group")}
-            </button>
+            </Entry>
             {children.data?.map((c) => (
-              <button
+              <Entry
                 key={c.childId}
-                type="button"
-                aria-pressed={!group && c.childId === open}
-                className={`mb-0.5 block min-h-11 w-full cursor-pointer rounded-[10px] border px-2.5 py-1 text-left max-md:w-auto max-md:shrink-0 ${!group && c.childId === open ? "border-2 border-base-content bg-base-100 font-semibold" : "border-transparent"}`}
-                onClick={() => {
+                isOpen={!group && c.childId === open}
+                onOpen={() => {
                   setChildId(c.childId);
                   setGroup(false);
                 }}
@@ -77,12 +70,27 @@ export function JournalPage() {
                   {c.lookAgain && <b className="block">{t("hard.lookAgain")}</b>}
                   {c.last ? t("journal.seen", { count: c.seen, day: dayAndNumber(c.last) }) : t("journal.nothingYet")}
                 </span>
-              </button>
+              </Entry>
             ))}
           </nav>
           {group ? <GroupTerm groupId={groupId} /> : open && <ChildPage key={open} groupId={groupId} childId={open} />}
         </div>
       )}
     </main>
+  );
+}
+
+/** The group, or a child, in the list beside the page. */
+function Entry({ isOpen, onOpen, children }: { isOpen: boolean; onOpen: () => void; children: ReactNode }) {
+  const look = isOpen ? "border-2 border-base-content bg-base-100 font-semibold" : "border-transparent";
+  return (
+    <button
+      type="button"
+      aria-pressed={isOpen}
+      className={`mb-0.5 block min-h-11 w-full cursor-pointer rounded-[10px] border px-2.5 py-1 text-left max-md:w-auto max-md:shrink-0 ${look}`}
+      onClick={onOpen}
+    >
+      {children}
+    </button>
   );
 }

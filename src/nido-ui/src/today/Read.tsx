@@ -1,7 +1,10 @@
 import { useTranslation } from "react-i18next";
 import type { Schemas } from "../api/client";
 
-/** What is read and sung from: the greeting where the day begins, the day's part of the story and the rhyme in the circle, the farewell where it ends. */
+/**
+ * What is read and sung from: the greeting where the day begins, the day's part of the story and the rhyme in the circle, the
+ * farewell where it ends.
+ */
 export function Read({
   read,
   kind,
