@@ -1,6 +1,7 @@
 using System.Diagnostics;
 using Google.OrTools.Sat;
 using Nido.Core.Week.Problem;
+using Nido.Core.Week.Rules;
 using Nido.Core.Week.Search;
 
 namespace Nido.Bench;
@@ -18,36 +19,15 @@ internal static class SingleModel
         var lies = problem
             .Uses.Select(u => problem.Days.Select((_, d) => model.NewBoolVar($"on {u.Index} {d}")).ToArray())
             .ToArray();
-        for (var d = 0; d < problem.Days.Count; d++)
+        var ways = new WeekWays(problem);
+        var rows = new RowsInModel(
+            model,
+            ways,
+            (cell, way) => LinearExpr.Sum(ways.All[way].Uses.Select(u => lies[u.Index][problem.Cells[cell].Day]))
+        );
+        foreach (var row in HardRule.RowsOf(ways))
         {
-            var today = d;
-            for (var b = 0; b < problem.Blocks.Count; b++)
-            {
-                model.Add(
-                    LinearExpr.Sum(problem.UsesOfBlock[b].Select(u => lies[u.Index][d])) == problem.Blocks[b].Offers
-                );
-                foreach (var use in problem.UsesOfBlock[b].Where(u => !u.OnDay[today]))
-                {
-                    model.Add(lies[use.Index][d] == 0);
-                }
-
-                model.Add(
-                    LinearExpr.WeightedSum(
-                        problem.UsesOfBlock[b].Select(u => lies[u.Index][d]),
-                        problem.UsesOfBlock[b].Select(u => (long)u.Adults)
-                    ) <= problem.AdultsThere[d][b]
-                );
-            }
-
-            foreach (var technique in problem.Uses.GroupBy(u => u.TechniqueIndex))
-            {
-                model.AddAtMostOne(technique.Select(u => lies[u.Index][d]));
-            }
-        }
-
-        foreach (var idea in problem.Uses.GroupBy(u => u.IdeaIndex))
-        {
-            model.Add(LinearExpr.Sum(idea.SelectMany(u => lies[u.Index])) <= WeekProblem.MostPerIdea);
+            rows.Add(row);
         }
 
         var costs = Shortfalls(problem, model, lies);

@@ -119,7 +119,7 @@ public sealed partial class Compositions(
             && kept.Fair <= found.State.Score().Fair
             && kept.Wishes <= found.State.Score().Wishes
             && held.State.OverBudget() <= found.State.OverBudget()
-            && held.State.SmallestShare() >= found.State.SmallestShare();
+            && held.State.Shares.Smallest() >= found.State.Shares.Smallest();
         // What was found of the week holds whichever plan it keeps; its bounds are those of the week as it is kept,
         // materials shared out.
         var swapped = (stays ? row.Plan : plan).SelectMany(p => p.Swaps).Distinct().ToArray();

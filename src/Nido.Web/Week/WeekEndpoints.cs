@@ -210,11 +210,11 @@ public static class WeekEndpoints
             );
         }
 
-        if (!plan.State.MayPut(slot, use.Index))
+        if (WhatIf.RuleAgainst(plan, slot, use) is { } rule)
         {
             return Problems.Rule(
                 $"{use.Idea.Title} cannot lie there",
-                $"{WhatIf.RuleAgainst(plan, slot, use)}. Choose another day, or another idea from the bench."
+                $"{rule}. Choose another day, or another idea from the bench."
             );
         }
 

@@ -370,7 +370,7 @@ public static class WeekReading
         // what is seen.
         var (shortBy, share) = (
             plan.State.Score().Fair / (double)WeekProblem.PerMinute,
-            plan.State.SmallestShare() / 1e4
+            plan.State.Shares.Smallest() / 1e4
         );
         var over = Math.Max(0, lines.Sum(l => l.Cents) - problem.Group.Settings.BudgetCents);
         return new(

@@ -54,7 +54,7 @@ public class HandsRestTests
             .Take(2)
             .ToArray();
         var plan = new WeekPlan(Problem, [new(0, "stations", 0, heavy[0].Idea.Id, Locked: false)]);
-        WhatIf.RuleAgainst(plan, Problem.SlotAt(0, stations, 1), heavy[1]).ShouldContain("hands would have no rest");
+        WhatIf.RuleAgainst(plan, Problem.SlotAt(0, stations, 1), heavy[1])!.ShouldContain("hands would have no rest");
     }
 
     [Theory]

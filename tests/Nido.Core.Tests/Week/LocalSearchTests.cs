@@ -114,7 +114,7 @@ public class LocalSearchTests
         var shelf = input.Ideas.First(i =>
             !i.Technique.Approaches.Contains(Approach.Games) && i.Technique.ThemeLink == 2
         );
-        WishCosts.Of(race, games).ShouldBeLessThan(WishCosts.Of(shelf, games));
+        CostOf(race, games).ShouldBeLessThan(CostOf(shelf, games));
     }
 
     [Fact]
@@ -123,11 +123,12 @@ public class LocalSearchTests
         var input = Things.Week(Weeks.Six);
         var idea = input.Ideas[0];
         var lately = input with { Recent = new Dictionary<string, int> { [idea.Technique.Id] = 1 } };
-        WishCosts.Of(idea, lately).ShouldBeGreaterThan(WishCosts.Of(idea, input));
-        WishCosts
-            .Of(idea, lately with { Sliders = Sliders.Middle with { FreshIdeas = 10 } })
-            .ShouldBeGreaterThan(WishCosts.Of(idea, lately));
+        CostOf(idea, lately).ShouldBeGreaterThan(CostOf(idea, input));
+        CostOf(idea, lately with { Sliders = Sliders.Middle with { FreshIdeas = 10 } })
+            .ShouldBeGreaterThan(CostOf(idea, lately));
     }
+
+    private static int CostOf(Core.Ideas.Idea idea, WeekInput input) => IdeaCost.All.Sum(c => c.Points(idea, input));
 
     [Fact]
     public void Something_far_too_scarce_that_no_shop_sells_is_not_offered()

@@ -41,7 +41,7 @@ public class MadeBeforeTests
         state.FairPrice().ShouldBeGreaterThan(whole + 900_000);
         state.Score().Broken.ShouldBeGreaterThan(broken);
         WhatIf
-            .RuleAgainst(new WeekPlan(Problem, []), Problem.SlotAt(1, Table, 0), UseOf("deliver-letters", Table))
+            .RuleAgainst(new WeekPlan(Problem, []), Problem.SlotAt(1, Table, 0), UseOf("deliver-letters", Table))!
             .ShouldContain("made on a day before");
     }
 

@@ -96,13 +96,13 @@ public class PlanStateTests
     [InlineData(10, 9.5, 3, 1)]
     [InlineData(10, 0, null, 0)]
     public void Packs_to_buy(double taken, double have, int? pack, int packs) =>
-        PlanState.Packs(taken, have, pack).ShouldBe(packs);
+        Spending.Packs(taken, have, pack).ShouldBe(packs);
 
     [Fact]
     public void Consumables_add_up_and_reusables_count_at_the_busiest_time()
     {
         var state = GreedyPlan.Of(Problem);
-        var taken = state.Taken();
+        var taken = state.Spends.Taken();
         for (var m = 0; m < Problem.Materials.Count; m++)
         {
             var cells = Enumerable
@@ -158,10 +158,16 @@ public class PlanStateTests
                     plan.WishPrice(),
                     plan.FairPrice(),
                     plan.FairAndPaid(),
-                    plan.SmallestShare(),
-                    plan.WorstOff()
+                    plan.Shares.Smallest(),
+                    plan.Shares.WorstOff()
                 ).ShouldBe(
-                    (anew.WishPrice(), anew.FairPrice(), anew.FairAndPaid(), anew.SmallestShare(), anew.WorstOff())
+                    (
+                        anew.WishPrice(),
+                        anew.FairPrice(),
+                        anew.FairAndPaid(),
+                        anew.Shares.Smallest(),
+                        anew.Shares.WorstOff()
+                    )
                 );
                 plan.Score().ShouldBe(anew.Score());
             }

@@ -29,7 +29,7 @@ public class SimulationTests
     {
         Simulation.Of(Plan).RunsOut.ShouldBeEmpty();
         // Of everything just what is planned: a spoiled piece too many and it is gone.
-        var taken = Plan.State.Taken();
+        var taken = Plan.State.Spends.Taken();
         var onHand = Things.Plenty.ToDictionary();
         for (var m = 0; m < taken.Length; m++)
         {

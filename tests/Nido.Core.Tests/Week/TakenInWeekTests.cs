@@ -98,6 +98,6 @@ public class TakenInWeekTests
             state.Put(problem.SlotAt(day, use.BlockIndex, 0), use.Index);
         }
 
-        return state.Taken();
+        return state.Spends.Taken();
     }
 }

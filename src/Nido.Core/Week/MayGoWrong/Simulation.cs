@@ -62,10 +62,10 @@ public static class Simulation
     private static double[] Have(WeekPlan plan)
     {
         double[] have = [.. plan.Problem.OnHand];
-        var taken = plan.State.Taken();
+        var taken = plan.State.Spends.Taken();
         for (var m = 0; m < have.Length; m++)
         {
-            have[m] = PlanState.Packs(taken[m], have[m], plan.Problem.Materials[m].PackSize) is > 0 and var packs
+            have[m] = Spending.Packs(taken[m], have[m], plan.Problem.Materials[m].PackSize) is > 0 and var packs
                 ? have[m] + (packs * plan.Problem.Materials[m].PackSize!.Value)
                 : Math.Max(have[m], taken[m]);
         }

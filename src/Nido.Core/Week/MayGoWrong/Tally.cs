@@ -53,7 +53,7 @@ internal sealed class Tally(WeekProblem problem, int runs)
         let material = plan.Problem.Materials[m]
         // Enough for all but one week of twenty.
         let more = Math.Ceiling(Quantile(lacking[m], 1 - Math.Min(1, InTwenty / share)))
-        let packs = PlanState.Packs(have[m] + more, have[m], material.PackSize)
+        let packs = Spending.Packs(have[m] + more, have[m], material.PackSize)
         select new RunsOut(material, share, more, packs, packs * (material.PackCents ?? 0));
 
     public IEnumerable<Overruns> Overruns(WeekProblem of, (int Slot, Placement Placement, Use Use)[] filled) =>

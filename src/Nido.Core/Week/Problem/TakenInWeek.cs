@@ -45,17 +45,21 @@ internal sealed class TakenInWeek
         }
     }
 
-    /// <summary>Units of each material that must be there.</summary>
-    public ReadOnlySpan<double> Now()
+    /// <summary>Units of each material that must be there, as refreshed last.</summary>
+    public ReadOnlySpan<double> Now => taken;
+
+    /// <summary>Works out anew what has changed, and says of which materials.</summary>
+    public ReadOnlySpan<int> Refresh()
     {
-        while (staleCount > 0)
+        var changed = stale.AsSpan(0, staleCount);
+        staleCount = 0;
+        foreach (var material in changed)
         {
-            var material = stale[--staleCount];
             isStale[material] = false;
             taken[material] = Of(material);
         }
 
-        return taken;
+        return changed;
     }
 
     private double Of(int material)

@@ -1,6 +1,7 @@
 using Nido.Core.Group;
 using Nido.Core.Ideas;
 using Nido.Core.Safety;
+using Nido.Core.Week.Wishes;
 
 namespace Nido.Core.Week.Problem;
 
@@ -75,7 +76,10 @@ public sealed class Use
     /// <summary>Preparation in minutes.</summary>
     public required int PrepMinutes { get; init; }
 
-    /// <summary>Points for everything that is wished but not fair shares: theme, freshness, approach; lower is
+    /// <summary>Points of what is wished of an idea by itself, in the order of <see cref="IdeaCost.All"/>; lower is
     /// better.</summary>
-    public required int WishCost { get; init; }
+    public required int[] WishCosts { get; init; }
+
+    /// <summary>All of them together.</summary>
+    public int WishCost => WishCosts.Sum();
 }

@@ -15,9 +15,6 @@ public sealed class WeekProblem
     /// <summary>Hundredths of a minute in a minute.</summary>
     public const int PerMinute = 100;
 
-    /// <summary>How often one idea may lie out in a week.</summary>
-    public const int MostPerIdea = 3;
-
     // A fifth more of an aim than usual is the most a week is asked to make good: our own convention.
     private const int MostCarried = 5;
 
@@ -164,8 +161,9 @@ public sealed class WeekProblem
     /// <summary>How many of them come back in the week, by the group's mix of approaches.</summary>
     public int GradedWanted { get; private set; }
 
-    /// <summary>Ladders in the input.</summary>
-    public int LadderCount => ladderIds.Count;
+    /// <summary>The name of a ladder, in words.</summary>
+    /// <param name="ladder">Its index.</param>
+    public Said LadderName(int ladder) => Said.Word(Input.Ladders[ladderIds[ladder]].Name);
 
     /// <summary>What children work towards this week and something here serves: child and ladder.</summary>
     public IReadOnlyList<(int Child, int Ladder)> Objectives { get; private set; } = [];
@@ -177,7 +175,7 @@ public sealed class WeekProblem
     public static (WeekProblem Problem, IReadOnlyList<Impossible> Impossible) Build(WeekInput input)
     {
         var problem = new WeekProblem(input);
-        var missing = WhatIsMissing(input);
+        var missing = WhatIsMissing.Of(input);
         // A week that cannot be planned yet can be looked at all the same: whole, with nothing that may lie in it.
         problem.ReadUses(missing.Count > 0 ? [] : input.Ideas);
         problem.ReadTargets();
@@ -201,7 +199,7 @@ public sealed class WeekProblem
                 )
                 .Select(o => (o.Child, o.Ladder)),
         ];
-        return (problem, missing.Count > 0 ? missing : [.. ImpossibleRules.Of(problem)]);
+        return (problem, missing.Count > 0 ? missing : [.. HardRule.All.SelectMany(r => r.CannotHold(problem))]);
     }
 
     /// <summary>Units of a material that are on hand on the first day and no longer good on a day.</summary>
@@ -271,61 +269,6 @@ public sealed class WeekProblem
     /// <summary>Index of the slot at a day, block and offer.</summary>
     public int SlotAt(int day, int block, int offer) =>
         (day * Blocks.Sum(b => b.Offers)) + Blocks.Take(block).Sum(b => b.Offers) + offer;
-
-    private static List<Impossible> WhatIsMissing(WeekInput input)
-    {
-        var found = new List<Impossible>();
-        if (input.Group.Children.Count == 0)
-        {
-            found.Add(
-                new(
-                    $"A week is for children",
-                    $"{input.Group.Name} has no children yet",
-                    $"Add children in Group, or paste a list"
-                )
-            );
-        }
-
-        if (
-            input.Group.Children.Count > 0
-            && input.Days.Count > 0
-            && input.Days.All(d => input.Group.Children.All(c => !(c.Days.HasFlag(d.Day) && c.IsHereOn(d.Date))))
-        )
-        {
-            found.Add(
-                new(
-                    $"A week is for children",
-                    $"no child of {input.Group.Name} comes on {input.Days.Select(d => d.Day)}",
-                    $"Say in Group on which days each child comes"
-                )
-            );
-        }
-
-        if (input.Group.Blocks.Count == 0)
-        {
-            found.Add(
-                new($"A day has blocks", $"{input.Group.Name} has no blocks yet", $"Set the blocks of the day in Group")
-            );
-        }
-
-        if (input.Days.Count == 0)
-        {
-            found.Add(new($"A week has days", $"{input.Group.Name} meets on no day", $"Choose its days in Group"));
-        }
-
-        if (input.OnHand.Values.All(v => v <= 0))
-        {
-            found.Add(
-                new(
-                    $"Ideas are made of materials",
-                    $"the cupboard is empty",
-                    $"Count a shelf or paste a list in Cupboard"
-                )
-            );
-        }
-
-        return found;
-    }
 
     private void ReadUses(IReadOnlyList<Idea> ideas)
     {
@@ -410,7 +353,7 @@ public sealed class WeekProblem
             Cautions = found.Cautions,
             Ladder = LadderIndex(idea.Technique.Ladder),
             PrepMinutes = idea.PrepIn(Group.Settings).Sum(p => p.Minutes),
-            WishCost = WishCosts.Of(idea, Input),
+            WishCosts = [.. IdeaCost.All.Select(c => c.Points(idea, Input))],
         };
     }
 

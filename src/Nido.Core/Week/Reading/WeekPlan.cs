@@ -116,7 +116,7 @@ public sealed class WeekPlan
     /// <summary>What the week takes of each material, with what is short and the ways out; scarce ones first.</summary>
     public IReadOnlyList<MaterialLine> Materials()
     {
-        var taken = State.Taken();
+        var taken = State.Spends.Taken();
         var used = Enumerable.Range(0, Problem.Materials.Count).Where(m => taken[m] > 0).ToArray();
         // What the week itself takes is not there to make something else of.
         var left = Problem.Input.OnHand.ToDictionary();
@@ -203,7 +203,7 @@ public sealed class WeekPlan
         }
 
         var mix = lacking > 0 && make is null ? Mixing.Of(material.Id, lacking, Problem.Input) : null;
-        var packs = make is null && mix is null ? PlanState.Packs(used, have, material.PackSize) : 0;
+        var packs = make is null && mix is null ? Spending.Packs(used, have, material.PackSize) : 0;
         return new(material, have, used, byDay, lacking, packs, packs * (material.PackCents ?? 0), where, make)
         {
             Mix = mix,

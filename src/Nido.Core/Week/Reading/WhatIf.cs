@@ -1,4 +1,5 @@
 using Nido.Core.Week.Problem;
+using Nido.Core.Week.Rules;
 
 namespace Nido.Core.Week.Reading;
 
@@ -24,7 +25,7 @@ public static class WhatIf
                 .Where(use => use.Index != state.Uses[slot])
                 .Select(use =>
                 {
-                    var keptOut = state.MayPut(slot, use.Index) ? null : RuleAgainst(plan, slot, use);
+                    var keptOut = RuleAgainst(plan, slot, use);
                     var before = state.Put(slot, use.Index);
                     var after = state.Score();
                     var fair = (state.FairPrice() - price) / (double)WeekProblem.PerMinute;
@@ -103,78 +104,11 @@ public static class WhatIf
         );
     }
 
-    /// <summary>The rule that keeps a use out of a slot, in words.</summary>
-    public static Said RuleAgainst(WeekPlan plan, int slot, Use use)
+    /// <summary>What keeps a use out of a slot, in words; null where it may lie there.</summary>
+    public static Said? RuleAgainst(WeekPlan plan, int slot, Use use)
     {
-        var (day, block, _) = plan.Problem.Slots[slot];
-        var others = plan.Filled.Where(f => f.Slot != slot).ToArray();
-        if (
-            others.FirstOrDefault(f => f.Placement.Day == day && f.Use.TechniqueIndex == use.TechniqueIndex) is
-            { Use: { } same }
-        )
-        {
-            return $"{same.Idea.Title} is already there that day, in {same.Block.Name}";
-        }
-
-        if (!plan.Problem.Days[day].Dry && use.Idea.Technique.DryWeather)
-        {
-            return $"needs a dry day";
-        }
-
-        if (
-            plan.Problem.Input.CameUp.FirstOrDefault(h =>
-                h.Kind == CameUpKind.MaterialGone
-                && h.On(day)
-                && use.Idea.Steps.Any(s => s.Bindings.Values.Any(b => b.Material.Id == h.Subject))
-            ) is
-            { } gone
-        )
-        {
-            return $"{plan.Problem.Input.Materials.First(m => m.Id == gone.Subject).Name} is gone";
-        }
-
-        if (!plan.Problem.IsOpen(slot))
-        {
-            return plan.Problem.Attendance.IsClosed(day, block)
-                ? (Said)$"the house is closed then"
-                : $"nobody comes then";
-        }
-
-        if (
-            plan.Problem.MadeBefore.Any(m =>
-                m.Technique == use.TechniqueIndex
-                && !plan.Filled.Any(f => f.Use.TechniqueIndex == m.Maker && f.Placement.Day < day)
-            )
-        )
-        {
-            return $"what it is done with has to be made on a day before, with "
-                + $"\u201c{plan.Problem.Input.Ideas.FirstOrDefault(i => i.Technique.Id == use.Idea.Technique.MadeBy)?.Technique.Name ?? use.Idea.Technique.MadeBy}\u201d";
-        }
-
-        if (!use.OnDay[day])
-        {
-            return $"a safety rule keeps it out while those children are in the room who come that day";
-        }
-
-        if (
-            use.IsHeavy
-            && others.FirstOrDefault(f =>
-                f.Use.IsHeavy && f.Placement.Day == day && Math.Abs(f.Use.BlockIndex - block) <= 1
-            )
-                is { Use: { } near }
-            && !plan.State.RestsBeside(
-                day,
-                block,
-                plan.State.Uses[slot] < 0 ? null : plan.Problem.Uses[plan.State.Uses[slot]]
-            )
-        )
-        {
-            return $"hands would have no rest: {near.Idea.Title} is heavy work too, in {near.Block.Name}";
-        }
-
-        return others.Count(f => f.Use.IdeaIndex == use.IdeaIndex) >= WeekProblem.MostPerIdea
-            ? (Said)$"already {WeekProblem.MostPerIdea} times this week"
-            : $"needs {use.Adults} more at a table, and {plan.Problem.AdultsThere[day][block]} adults are there";
+        ArgumentNullException.ThrowIfNull(plan);
+        return HardRule.Against(plan.State, slot, use)?.Why(plan.State, slot, use);
     }
 
     private static double[] ByAim(int[] was, IReadOnlyList<int> now, Func<int, int, double> change)

@@ -1,6 +1,5 @@
-using Nido.Core.Ideas;
-using Nido.Core.Safety;
 using Nido.Core.Week.Problem;
+using Nido.Core.Week.Rules.Hard;
 
 namespace Nido.Core.Week.Reading;
 
@@ -27,78 +26,13 @@ internal static class WhyKeptOut
             return new(placement, slot, idea.Title, $"it does not suit {block.Name}", []);
         }
 
-        if (!problem.IsOpen(at))
-        {
-            return new(
-                placement,
-                slot,
-                idea.Title,
-                problem.Attendance.IsClosed(day, b) ? (Said)$"the house is closed then" : $"nobody comes then",
-                []
-            );
-        }
-
-        if (idea.Technique.DryWeather && !problem.Days[day].Dry)
-        {
-            return new(placement, slot, idea.Title, $"it needs a dry day", []);
-        }
-
-        if (
-            problem.Input.CameUp.FirstOrDefault(h =>
-                h.Kind == CameUpKind.MaterialGone
-                && h.On(day)
-                && idea.Steps.Any(s => s.Bindings.Values.Any(b => b.Material.Id == h.Subject))
-            ) is
-            { } gone
-        )
-        {
-            return new(
-                placement,
-                slot,
-                idea.Title,
-                $"{problem.Input.Materials.FirstOrDefault(m => m.Id == gone.Subject)?.Name ?? gone.Subject} is gone",
-                []
-            );
-        }
-
-        var keptOut = KeptOut(problem, idea, b, day);
-        return keptOut.Count > 0
-            ? new(
-                placement,
-                slot,
-                idea.Title,
-                Said.Join("; ", keptOut.SelectMany(f => f.Why.Count > 0 ? f.Why : [Said.Word(f.Rule.Message)])),
-                keptOut
-            )
-            : new(placement, slot, idea.Title, $"there is too little of what it needs, and no shop sells it", []);
-    }
-
-    /// <summary>
-    /// The rules that keep an idea from everyone there, each once; none where somebody there could do it at some step,
-    /// because then it
-    /// is not for a rule that it does not lie out.
-    /// </summary>
-    private static IReadOnlyList<Finding> KeptOut(WeekProblem problem, Idea idea, int block, int day)
-    {
-        bool[] present = problem.Attendance.In(day, block);
-        Finding?[][] bySteps =
-        [
-            .. idea.Steps.Select(step =>
-                problem
-                    .Input.Safety.KeptOut(
-                        idea,
-                        step,
-                        problem.Blocks[block],
-                        problem.Group,
-                        problem.Days[day].Date,
-                        present
-                    )
-                    .ToArray()
-            ),
-        ];
-        var children = Enumerable.Range(0, present.Length).Where(c => present[c]).ToArray();
-        return children.Any(c => bySteps.Any(s => s[c] is null))
-            ? []
-            : [.. children.SelectMany(c => bySteps.Select(s => s[c]!)).DistinctBy(f => f.Rule.Id)];
+        var rule = DayRule.OfTheDay.FirstOrDefault(r => !r.Holds(problem, idea, b, day)) ?? DayRule.OfTheDay[^1];
+        return new(
+            placement,
+            slot,
+            idea.Title,
+            rule.Why(problem, idea, b, day),
+            rule is MayBeMet ? MayBeMet.KeptOut(problem, idea, b, day) : []
+        );
     }
 }

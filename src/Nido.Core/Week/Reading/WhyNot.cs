@@ -51,9 +51,15 @@ public sealed record WhyNot(int? Slot, Use? Instead, Alternative? Change, long W
                     continue;
                 }
 
+                if (WhatIf.RuleAgainst(plan, slot, use) is { } rule)
+                {
+                    rules.Add(rule);
+                    continue;
+                }
+
+                // The idea lies there that day with other adults beside it: it is tried as that use.
                 if (!state.MayPut(slot, use.Index))
                 {
-                    rules.Add(WhatIf.RuleAgainst(plan, slot, use));
                     continue;
                 }
 

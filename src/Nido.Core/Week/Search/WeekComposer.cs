@@ -49,7 +49,7 @@ public sealed class WeekComposer(WeekProblem problem, ComposeLimits limits, Time
         Tell(progress, ComposeStage.Done, plan, show: true);
         return new ComposeResult(Placements(plan), plan.Score(), greedy, bound, end, Seconds())
         {
-            SmallestShare = plan.SmallestShare(),
+            SmallestShare = plan.Shares.Smallest(),
             AtMostShare = atMost,
             Reached = reached,
         };
@@ -126,17 +126,17 @@ public sealed class WeekComposer(WeekProblem problem, ComposeLimits limits, Time
         var (limit, over, missing) = (
             problem.MayBecomeForTheWorstOff(plan.FairPrice()),
             plan.OverBudget(),
-            plan.Missing
+            plan.Shares.Missing
         );
         new LocalSearch(problem, new SeededChance(11)).Anneal(
             plan,
-            p => -p.WorstOff() + p.Beyond(limit, over) + (Math.Max(0, p.Missing - missing) * 1000),
+            p => -p.Shares.WorstOff() + p.Beyond(limit, over) + (Math.Max(0, p.Shares.Missing - missing) * 1000),
             Math.Min(limits.AnnealSteps, FairStepsPerSlot * problem.Slots.Count),
             hot: 8_000,
             cold: 20,
             stop
         );
-        return atMost is { } most ? Math.Max(most, plan.SmallestShare()) : null;
+        return atMost is { } most ? Math.Max(most, plan.Shares.Smallest()) : null;
     }
 
     /// <summary>Placements of a plan, in the order of the week.</summary>
@@ -167,10 +167,10 @@ public sealed class WeekComposer(WeekProblem problem, ComposeLimits limits, Time
     private void MeetWishes(PlanState plan, LocalSearch search, CancellationToken stop)
     {
         var (limit, over) = (problem.MayBecome(plan.FairPrice()), plan.OverBudget());
-        var least = plan.SmallestShare() - problem.Input.Sliders.ShareTolerance;
+        var least = plan.Shares.Smallest() - problem.Input.Sliders.ShareTolerance;
         search.Anneal(
             plan,
-            p => p.WishPrice() + p.Beyond(limit, over) + Math.Max(0, least - p.SmallestShare()),
+            p => p.WishPrice() + p.Beyond(limit, over) + Math.Max(0, least - p.Shares.Smallest()),
             Math.Min(limits.AnnealSteps, StepsPerSlot * problem.Slots.Count),
             hot: 250,
             cold: 1,

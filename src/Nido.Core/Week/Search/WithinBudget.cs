@@ -20,7 +20,7 @@ public static class WithinBudget
         ArgumentNullException.ThrowIfNull(plan);
         for (var saved = true; saved && plan.OverBudget() > 0 && !stop.IsCancellationRequested; )
         {
-            saved = plan.Bought().Any(material => Without(problem, plan, material));
+            saved = plan.Spends.Bought().Any(b => Without(problem, plan, b.Material));
         }
     }
 

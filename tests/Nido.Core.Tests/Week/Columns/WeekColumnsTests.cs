@@ -37,7 +37,7 @@ public sealed class WeekColumnsTests
             {
                 seen++;
                 least = Math.Min(least, plan.FairPrice());
-                most = Math.Max(most, plan.SmallestShare());
+                most = Math.Max(most, plan.Shares.Smallest());
             }
         );
         seen.ShouldBeGreaterThan(1);
@@ -66,7 +66,7 @@ public sealed class WeekColumnsTests
             var plan = GreedyPlan.Of(problem);
             new LocalSearch(problem, new SeededChance(seed)).Anneal(
                 plan,
-                p => seed % 2 == 0 ? p.FairPrice() : -p.WorstOff() + (p.Score().Broken * 1_000_000L),
+                p => seed % 2 == 0 ? p.FairPrice() : -p.Shares.WorstOff() + (p.Score().Broken * 1_000_000L),
                 6_000,
                 600,
                 5,
@@ -75,7 +75,7 @@ public sealed class WeekColumnsTests
             if (plan.Score().Broken == 0)
             {
                 ((double)plan.FairPrice()).ShouldBeGreaterThanOrEqualTo(fair - 0.01);
-                ((double)plan.SmallestShare()).ShouldBeLessThanOrEqualTo(share + 1);
+                ((double)plan.Shares.Smallest()).ShouldBeLessThanOrEqualTo(share + 1);
             }
         }
     }
@@ -131,7 +131,7 @@ public sealed class WeekColumnsTests
         var (least, most) = (long.MaxValue, 0L);
         EveryPlan.Each(
             problem,
-            plan => (least, most) = (Math.Min(least, plan.FairPrice()), Math.Max(most, plan.SmallestShare()))
+            plan => (least, most) = (Math.Min(least, plan.FairPrice()), Math.Max(most, plan.Shares.Smallest()))
         );
         Bound(problem, Goal.FairShares).ShouldBeLessThanOrEqualTo(least + 0.01);
         (-Bound(problem, Goal.SmallestShare)).ShouldBeGreaterThanOrEqualTo(most - 1);
@@ -232,14 +232,16 @@ public sealed class WeekColumnsTests
         var missing = problem.StrandOpen.Length * (long)PlanState.StrandCost;
         EveryPlan.Each(
             problem,
-            plan => missing = plan.FairPrice() <= result.Reached ? Math.Min(missing, plan.Missing) : missing
+            plan => missing = plan.FairPrice() <= result.Reached ? Math.Min(missing, plan.Shares.Missing) : missing
         );
         var most = 0L;
         EveryPlan.Each(
             problem,
             plan =>
                 most =
-                    plan.FairPrice() <= limit && plan.Missing <= missing ? Math.Max(most, plan.SmallestShare()) : most
+                    plan.FairPrice() <= limit && plan.Shares.Missing <= missing
+                        ? Math.Max(most, plan.Shares.Smallest())
+                        : most
         );
         result.SmallestShare.ShouldBe(most);
         result.AtMostShare!.Value.ShouldBeGreaterThanOrEqualTo(most);

@@ -1,5 +1,6 @@
-using Nido.Core.Group;
 using Nido.Core.Week.Problem;
+using Nido.Core.Week.Rules;
+using Nido.Core.Week.Rules.Hard;
 
 namespace Nido.Core.Week.Search.Columns;
 
@@ -11,8 +12,6 @@ internal sealed class CellOfWays
 
     private readonly WeekProblem problem;
     private readonly Cell cell;
-    private readonly ulong everyone;
-    private readonly ulong[] reached;
     private readonly int[][][] doses;
     private readonly int[][] strands;
     private readonly bool isFree;
@@ -24,16 +23,13 @@ internal sealed class CellOfWays
     private readonly int[] met;
     private int meeting;
     private double[] strandPrice = [];
-    private readonly int[] techniques;
-    private readonly int[] adults;
     private readonly bool[] heavies;
-    private readonly int adultsThere;
-    private readonly bool isRotation;
+    private readonly CellRows rows;
     private int[] order = [];
     private int weighed;
 
     /// <summary>The ways of a block that may lie there on its day.</summary>
-    public CellOfWays(WeekProblem problem, int index, IReadOnlyList<Way> all)
+    public CellOfWays(WeekProblem problem, int index, IReadOnlyList<Way> all, IReadOnlyList<RuleRow> rows)
     {
         this.problem = problem;
         Index = index;
@@ -54,8 +50,6 @@ internal sealed class CellOfWays
         );
         isFree = problem.Blocks[cell.Block].IsFreeChoice;
         var there = problem.Attendance.In(cell.Day, cell.Block);
-        everyone = Mask(there);
-        reached = [.. Ways.Select(w => Mask([.. w.Any.Reach.Zip(there, (r, t) => r && t)]))];
         isThere = there;
         doses =
         [
@@ -79,11 +73,8 @@ internal sealed class CellOfWays
         fixedWorth = new double[Ways.Length];
         whole = new double[Ways.Length * problem.ChildCount];
         met = new int[problem.StrandOpen.Length];
-        techniques = [.. Ways.Select(w => w.Any.TechniqueIndex)];
-        adults = [.. Ways.Select(w => w.Any.Adults)];
         heavies = [.. Ways.Select(w => w.Any.IsHeavy)];
-        adultsThere = problem.AdultsThere[cell.Day][cell.Block];
-        isRotation = problem.Blocks[cell.Block].Kind == BlockKind.Stations;
+        this.rows = new(rows, index, Ways, Offers);
     }
 
     /// <summary>Index of the cell.</summary>
@@ -148,7 +139,7 @@ internal sealed class CellOfWays
             [.. chosen.Select(w => Ways[w].Index).Order()],
             dose,
             [.. chosen.SelectMany(w => strands[w]).Distinct().Order()],
-            isFree ? heavy == problem.Blocks[cell.Block].Offers : heavy > 0
+            HandsRest.CannotBut(problem.Blocks[cell.Block], heavy)
         );
     }
 
@@ -159,7 +150,7 @@ internal sealed class CellOfWays
         strandPrice = prices.Strand;
         for (var w = 0; w < Ways.Length; w++)
         {
-            fixedWorth[w] = prices.OfWay(cell.Day, Ways[w]);
+            fixedWorth[w] = prices.OfWay(Index, Ways[w].Index);
             for (var c = 0; c < most.Length; c++)
             {
                 // The whole of a child's block with this way alone; where ways share it, each gives its part of that.
@@ -184,14 +175,13 @@ internal sealed class CellOfWays
 
     /// <summary>
     /// The set worth most, with what it is worth and what no set is worth more than. What must lie there is given; the
-    /// rules
-    /// of the cell are kept: no technique twice, adults enough, hands rested, something in reach of everyone there.
+    /// rows of the cell are kept.
     /// </summary>
     /// <param name="prices">As given to <see cref="Price"/>.</param>
     /// <param name="given">Places in <see cref="Ways"/> that must be in it.</param>
     public (double Worth, double AtMost, int[] Chosen) Best(Prices prices, IReadOnlyList<int> given)
     {
-        var search = new Search(this, prices.HeavyCell[Index], [.. given]);
+        var search = new Search(this, prices.OfHeavy(Index), [.. given]);
         weighed = 0;
         search.Go([.. order.Where(w => !given.Contains(w))]);
         return (search.Worth, Math.Max(search.Worth, search.Cut), search.Chosen);
@@ -284,25 +274,26 @@ internal sealed class CellOfWays
     private static int[] DoseOf(Way way, int inReach, bool[] there) =>
         [.. way.Any.Dose[inReach - 1].Select((d, k) => there[k / 4] && way.Any.Reach[k / 4] ? d : 0)];
 
-    private static ulong Mask(bool[] children)
-    {
-        var mask = 0UL;
-        for (var c = 0; c < Math.Min(64, children.Length); c++)
-        {
-            mask |= children[c] ? 1UL << c : 0;
-        }
-
-        return mask;
-    }
-
     /// <summary>Depth first over the ways, those that add most first, cut off where the rest cannot make up for
     /// it.</summary>
-    private sealed class Search(CellOfWays of, double heavyPrice, List<int> chosen)
+    private sealed class Search
     {
-        private readonly double[][] adds =
-        [
-            .. Enumerable.Range(0, of.Offers + 1).Select(_ => new double[of.Ways.Length]),
-        ];
+        private readonly CellOfWays of;
+        private readonly double heavyPrice;
+        private readonly List<int> chosen;
+        private readonly int[] sums;
+        private readonly double[][] adds;
+
+        public Search(CellOfWays of, double heavyPrice, List<int> chosen)
+        {
+            (this.of, this.heavyPrice, this.chosen) = (of, heavyPrice, chosen);
+            adds = [.. Enumerable.Range(0, of.Offers + 1).Select(_ => new double[of.Ways.Length])];
+            sums = new int[of.rows.Most.Length];
+            foreach (var way in chosen)
+            {
+                of.rows.Add(sums, way, 1);
+            }
+        }
 
         public double Worth { get; private set; } = double.NegativeInfinity;
 
@@ -342,12 +333,13 @@ internal sealed class CellOfWays
                 }
 
                 var way = candidates[at];
-                if (!MayJoin(way))
+                if (!of.rows.MayJoin(sums, way))
                 {
                     continue;
                 }
 
                 chosen.Add(way);
+                of.rows.Add(sums, way, 1);
                 if (missing == 1)
                 {
                     Take(best);
@@ -357,39 +349,22 @@ internal sealed class CellOfWays
                     Go(candidates[(at + 1)..]);
                 }
 
+                of.rows.Add(sums, way, -1);
                 chosen.RemoveAt(chosen.Count - 1);
             }
         }
 
-        private bool MayJoin(int way)
-        {
-            var (adults, heavy) = (of.adults[way], of.heavies[way] ? 1 : 0);
-            foreach (var there in chosen)
-            {
-                if (of.techniques[there] == of.techniques[way])
-                {
-                    return false;
-                }
-
-                adults += of.adults[there];
-                heavy += of.heavies[there] ? 1 : 0;
-            }
-
-            return adults <= of.adultsThere && (heavy < 2 || !of.isRotation);
-        }
-
         private void Take(double sum)
         {
-            var (reach, heavy) = (0UL, 0);
+            var heavy = 0;
             foreach (var way in chosen)
             {
-                reach |= of.reached[way];
                 heavy += of.heavies[way] ? 1 : 0;
             }
 
-            var mustBeHeavy = of.isFree ? heavy == of.problem.Blocks[of.cell.Block].Offers : heavy > 0;
+            var mustBeHeavy = HandsRest.CannotBut(of.problem.Blocks[of.cell.Block], heavy);
             var worth = sum + (mustBeHeavy ? heavyPrice : 0);
-            if (reach == of.everyone && worth > Worth)
+            if (worth > Worth && of.rows.Covers(chosen))
             {
                 (Worth, Chosen) = (worth, [.. chosen]);
             }

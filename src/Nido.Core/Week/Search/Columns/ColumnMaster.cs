@@ -15,10 +15,8 @@ public enum Goal
 
 /// <summary>
 /// The linear master of the columns found so far, in GLOP, which begins each time where it ended: one column a cell,
-/// fair shares,
-/// strands, a technique once a day, an idea three times a week, no two cells in a row that cannot but be heavy, and one
-/// choice for
-/// each offer that stays. Every valid plan is one of its solutions, so that its prices bound every plan.
+/// fair shares, strands, the rows of the hard rules that reach over several cells, and one choice for each offer that
+/// stays. Every valid plan is one of its solutions, so that its prices bound every plan.
 /// </summary>
 internal sealed class ColumnMaster : IDisposable
 {
@@ -34,30 +32,26 @@ internal sealed class ColumnMaster : IDisposable
     private readonly Solver solver = Solver.CreateSolver("GLOP");
     private readonly Constraint?[] dose;
     private readonly Constraint?[] strand;
-    private readonly Dictionary<(int Day, int Technique), Constraint> technique = [];
-    private readonly Dictionary<int, Constraint> idea = [];
+    private readonly CrossRows rules;
+    private readonly Constraint[] rows;
     private readonly Constraint?[] filled;
-    private readonly Constraint?[] heavy;
     private readonly Dictionary<(int Cell, int Choice), Constraint> stays = [];
     private readonly Constraint?[] chosen;
     private readonly double[] paid;
     private readonly Dictionary<(int Staying, int Choice), Variable> choices = [];
-    private readonly HashSet<int> stayingWays;
-    private readonly IReadOnlyList<Way> ways;
     private readonly HashSet<string> known = [];
     private readonly List<(Column Column, Variable Used)> columns = [];
 
     /// <summary>The rows; columns are added as they are found.</summary>
     public ColumnMaster(
         WeekProblem problem,
-        IReadOnlyList<Way> ways,
+        CrossRows rules,
         IReadOnlyList<CellOfWays> cells,
         StayingChoices[] staying,
         Goal goal
     )
     {
-        (this.problem, this.goal, this.staying, this.ways) = (problem, goal, staying, ways);
-        stayingWays = [.. staying.SelectMany(s => s.Choices).SelectMany(c => c)];
+        (this.problem, this.goal, this.staying, this.rules) = (problem, goal, staying, rules);
         solver.Objective().SetMinimization();
         dose = new Constraint?[problem.Target.Length];
         strand = new Constraint?[problem.StrandOpen.Length];
@@ -71,23 +65,8 @@ internal sealed class ColumnMaster : IDisposable
             SmallestShare();
         }
 
-        // Within a cell no column has a technique twice: a row is wanted only where several cells of a day may have it.
-        var mayMeet = cells.SelectMany(c =>
-            c.Ways.Select(w => w.Any.TechniqueIndex).Distinct().Select(t => (c.Day, Technique: t))
-        );
-        foreach (var (day, t) in mayMeet.GroupBy(x => x).Where(g => g.Count() > 1).Select(g => g.Key))
-        {
-            technique[(day, t)] = solver.MakeConstraint(double.NegativeInfinity, 1);
-        }
-
-        var tooOften = ways.Where(w => w.OnlyIdea is not null && w.Any.OnDay.Count(d => d) > WeekProblem.MostPerIdea);
-        foreach (var only in tooOften.Select(w => w.OnlyIdea!.Value).Distinct())
-        {
-            idea[only] = solver.MakeConstraint(double.NegativeInfinity, WeekProblem.MostPerIdea);
-        }
-
+        rows = [.. rules.AtMost.Select(most => solver.MakeConstraint(double.NegativeInfinity, most))];
         filled = new Constraint?[problem.Cells.Count];
-        heavy = new Constraint?[problem.Cells.Count];
         chosen = new Constraint?[staying.Length];
         paid = new double[staying.Length];
         foreach (var cell in cells.Where(c => !staying.Any(s => s.Block == c.Block)))
@@ -98,12 +77,6 @@ internal sealed class ColumnMaster : IDisposable
         for (var s = 0; s < staying.Length; s++)
         {
             chosen[s] = Always(solver.MakeConstraint(1, 1));
-        }
-
-        // Each row is of a cell and the one after it.
-        foreach (var cell in cells.Where(c => c.Block + 1 < problem.Blocks.Count))
-        {
-            heavy[cell.Index] = solver.MakeConstraint(double.NegativeInfinity, 1);
         }
     }
 
@@ -138,7 +111,6 @@ internal sealed class ColumnMaster : IDisposable
             return false;
         }
 
-        var cell = problem.Cells[column.Cell];
         var used = solver.MakeNumVar(0, double.PositiveInfinity, "");
         columns.Add((column, used));
         for (var k = 0; k < column.Dose.Length; k++)
@@ -154,16 +126,9 @@ internal sealed class ColumnMaster : IDisposable
             strand[s]?.SetCoefficient(used, 1);
         }
 
-        foreach (var w in column.Ways)
+        foreach (var (row, times) in rules.Of(column))
         {
-            technique.GetValueOrDefault((cell.Day, ways[w].Any.TechniqueIndex))?.SetCoefficient(used, 1);
-            LimitOf(w)?.SetCoefficient(used, 1);
-        }
-
-        if (column.MustBeHeavy)
-        {
-            heavy[column.Cell]?.SetCoefficient(used, 1);
-            (cell.Block > 0 ? heavy[column.Cell - 1] : null)?.SetCoefficient(used, 1);
+            rows[row].SetCoefficient(used, times);
         }
 
         if (choice < 0)
@@ -197,14 +162,9 @@ internal sealed class ColumnMaster : IDisposable
             prices.Strand[s] = Math.Max(0, strand[s]?.DualValue() ?? 0);
         }
 
-        foreach (var ((day, t), row) in technique)
+        for (var r = 0; r < rows.Length; r++)
         {
-            prices.TechniqueOnDay[(day * problem.TechniqueCount) + t] = Math.Min(0, row.DualValue());
-        }
-
-        for (var w = 0; w < ways.Count; w++)
-        {
-            prices.OnlyIdea[w] = Math.Min(0, LimitOf(w)?.DualValue() ?? 0);
+            prices.Row[r] = Math.Min(0, rows[r].DualValue());
         }
 
         for (var s = 0; s < staying.Length; s++)
@@ -215,8 +175,6 @@ internal sealed class ColumnMaster : IDisposable
         for (var c = 0; c < filled.Length; c++)
         {
             prices.Cell[c] = filled[c]?.DualValue() ?? 0;
-            var before = problem.Cells[c].Block > 0 ? heavy[c - 1] : null;
-            prices.HeavyCell[c] = Math.Min(0, heavy[c]?.DualValue() ?? 0) + Math.Min(0, before?.DualValue() ?? 0);
         }
 
         return true;
@@ -255,11 +213,6 @@ internal sealed class ColumnMaster : IDisposable
 
     /// <inheritdoc />
     public void Dispose() => solver.Dispose();
-
-    /// <summary>The row that counts how often a way's only idea lies out; none for what may stay, which is free of that
-    /// rule.</summary>
-    private Constraint? LimitOf(int way) =>
-        ways[way].OnlyIdea is { } only && !stayingWays.Contains(way) ? idea.GetValueOrDefault(only) : null;
 
     private Constraint Row(int cell, int choice)
     {

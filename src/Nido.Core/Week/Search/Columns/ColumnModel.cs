@@ -15,11 +15,13 @@ internal sealed class ColumnModel
     /// <summary>The rules between cells over these columns; those within a cell each column keeps by itself.</summary>
     /// <param name="problem">The week.</param>
     /// <param name="ways">Its ways.</param>
+    /// <param name="rules">The rows of its rules that reach over several cells.</param>
     /// <param name="columns">The columns.</param>
     /// <param name="begin">Names of those of a plan to begin with.</param>
     public ColumnModel(
         WeekProblem problem,
         IReadOnlyList<Way> ways,
+        CrossRows rules,
         IReadOnlyList<Column> columns,
         IReadOnlySet<string> begin
     )
@@ -36,8 +38,7 @@ internal sealed class ColumnModel
             model.AddExactlyOne(cell.Select(u => u.Used));
         }
 
-        NotTheSameAgain();
-        HandsRest();
+        HardRules(rules);
         WhatStays();
         FairShares();
         EveryStrandOnce();
@@ -66,36 +67,16 @@ internal sealed class ColumnModel
         return LinearExpr.WeightedSum(counted.Select(u => u.Used), counted.Select(u => u.Times));
     }
 
-    private void NotTheSameAgain()
+    private void HardRules(CrossRows rules)
     {
-        var met = used.SelectMany(u =>
-            u.Column.Ways.Select(w => (problem.Cells[u.Column.Cell].Day, ways[w].Any.TechniqueIndex))
-        );
-        foreach (var (day, technique) in met.Distinct())
+        foreach (
+            var row in used.SelectMany(u => rules.Of(u.Column).Select(x => (x.Row, x.Times, u.Used)))
+                .GroupBy(x => x.Row)
+        )
         {
             model.Add(
-                With(c =>
-                    problem.Cells[c.Cell].Day == day && c.Ways.Any(w => ways[w].Any.TechniqueIndex == technique) ? 1 : 0
-                ) <= 1
+                LinearExpr.WeightedSum(row.Select(x => x.Used), row.Select(x => (long)x.Times)) <= rules.AtMost[row.Key]
             );
-        }
-
-        var stays = problem.Staying.SelectMany(s => s.Choices).Select(u => u.IdeaIndex).ToHashSet();
-        foreach (var idea in ways.Select(w => w.OnlyIdea).OfType<int>().Where(i => !stays.Contains(i)).Distinct())
-        {
-            model.Add(With(c => c.Ways.Count(w => ways[w].OnlyIdea == idea)) <= WeekProblem.MostPerIdea);
-        }
-    }
-
-    private void HandsRest()
-    {
-        for (var cell = 0; cell + 1 < problem.Cells.Count; cell++)
-        {
-            var first = cell;
-            if (problem.Cells[cell].Day == problem.Cells[cell + 1].Day)
-            {
-                model.Add(With(c => c.MustBeHeavy && (c.Cell == first || c.Cell == first + 1) ? 1 : 0) <= 1);
-            }
         }
     }
 

@@ -5,17 +5,15 @@ namespace Nido.Core.Week.Search.Columns;
 /// <summary>What the rows of the master pay for a unit of what a column gives; all from one solution of it.</summary>
 internal sealed class Prices
 {
-    private readonly int techniques;
+    private readonly CrossRows rows;
 
     /// <summary>All zero.</summary>
-    public Prices(WeekProblem problem, int ways)
+    public Prices(WeekProblem problem, CrossRows rows)
     {
-        techniques = problem.TechniqueCount;
+        this.rows = rows;
         Dose = new double[problem.Target.Length];
         Strand = new double[problem.StrandOpen.Length];
-        TechniqueOnDay = new double[problem.Days.Count * techniques];
-        OnlyIdea = new double[ways];
-        HeavyCell = new double[problem.Cells.Count];
+        Row = new double[rows.AtMost.Length];
         Cell = new double[problem.Cells.Count];
     }
 
@@ -25,20 +23,33 @@ internal sealed class Prices
     /// <summary>For child × strand met, 0 or more.</summary>
     public double[] Strand { get; }
 
-    /// <summary>For a technique on a day, 0 or less.</summary>
-    public double[] TechniqueOnDay { get; }
-
-    /// <summary>Way by way: for one more day of its only idea, 0 or less; 0 where the master does not count
-    /// it.</summary>
-    public double[] OnlyIdea { get; }
-
-    /// <summary>For a cell that cannot but be heavy, 0 or less.</summary>
-    public double[] HeavyCell { get; }
+    /// <summary>For counting once in a row of a hard rule, 0 or less.</summary>
+    public double[] Row { get; }
 
     /// <summary>For filling a cell.</summary>
     public double[] Cell { get; }
 
-    /// <summary>Of a way, whatever it gives: its technique on the day and its idea in the week.</summary>
-    public double OfWay(int day, Way way) =>
-        TechniqueOnDay[(day * techniques) + way.Any.TechniqueIndex] + OnlyIdea[way.Index];
+    /// <summary>Of a way in a cell, whatever it gives: the rows it counts in.</summary>
+    public double OfWay(int cell, int way)
+    {
+        var sum = 0.0;
+        foreach (var (row, times) in rows.Of(cell, way))
+        {
+            sum += Row[row] * times;
+        }
+
+        return sum;
+    }
+
+    /// <summary>Of a cell that cannot but be heavy.</summary>
+    public double OfHeavy(int cell)
+    {
+        var sum = 0.0;
+        foreach (var row in rows.OfHeavy(cell))
+        {
+            sum += Row[row];
+        }
+
+        return sum;
+    }
 }

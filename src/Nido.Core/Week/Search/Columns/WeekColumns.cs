@@ -1,4 +1,5 @@
 using Nido.Core.Week.Problem;
+using Nido.Core.Week.Rules;
 
 namespace Nido.Core.Week.Search.Columns;
 
@@ -23,6 +24,7 @@ public sealed class WeekColumns : IDisposable
     private readonly CellOfWays[] cells;
     private readonly StayingChoices[] staying;
     private readonly int[] stays;
+    private readonly CrossRows rules;
     private readonly ColumnMaster master;
     private readonly Prices prices;
 
@@ -35,18 +37,21 @@ public sealed class WeekColumns : IDisposable
         ArgumentNullException.ThrowIfNull(problem);
         ArgumentNullException.ThrowIfNull(begin);
         this.problem = problem;
-        ways = Way.Of(problem);
+        var week = new WeekWays(problem);
+        ways = week.All;
+        RuleRow[] every = [.. HardRule.RowsOf(week)];
         cells =
         [
             .. Enumerable
                 .Range(0, problem.Cells.Count)
                 .Where(c => problem.Attendance.TakesPlace(problem.Cells[c].Day, problem.Cells[c].Block))
-                .Select(c => new CellOfWays(problem, c, ways)),
+                .Select(c => new CellOfWays(problem, c, ways, every)),
         ];
         staying = [.. StayingChoices.Of(problem, ways)];
         stays = [.. staying.Select(_ => -1)];
-        master = new(problem, ways, cells, staying, goal);
-        prices = new(problem, ways.Count);
+        rules = new(every, cells);
+        master = new(problem, rules, cells, staying, goal);
+        prices = new(problem, rules);
         foreach (var cell in cells)
         {
             Begin(cell, begin);
@@ -130,7 +135,13 @@ public sealed class WeekColumns : IDisposable
     {
         ArgumentNullException.ThrowIfNull(begin);
         Column[] there = [.. cells.Select(c => ColumnOf(c, begin)).OfType<Column>()];
-        var model = new ColumnModel(problem, ways, [.. there, .. master.Found], there.Select(c => c.Name).ToHashSet());
+        var model = new ColumnModel(
+            problem,
+            ways,
+            rules,
+            [.. there, .. master.Found],
+            there.Select(c => c.Name).ToHashSet()
+        );
         return model.Solve(work, guard, stop) is { } columns ? ColumnPlan.Of(problem, ways, columns) : null;
     }
 
