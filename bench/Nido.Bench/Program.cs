@@ -62,6 +62,15 @@ if (args is ["columns", ..])
     return;
 }
 
+if (args is ["search"])
+{
+    SearchBench.Print("demo", demo);
+    SearchBench.Print("lean demo", lean);
+    SearchBench.Print("lean 24", LargeWeek.Input(content, 24, 5, 5, 400, true));
+    SearchBench.Print("lean 40", LargeWeek.Input(content, 40, 6, 6, 800, true));
+    return;
+}
+
 if (args is ["plan"])
 {
     PlanPrinter.Print(demo);

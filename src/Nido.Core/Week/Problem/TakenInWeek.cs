@@ -10,7 +10,10 @@ internal sealed class TakenInWeek
     private readonly int cells;
     private readonly double[] inCell;
     private readonly double[] taken;
+    private readonly int[] startsAt;
+    private readonly int[] endsAt;
     private readonly bool[] isSlow;
+    private readonly bool[] addsUp;
     private readonly bool[] isStale;
     private readonly int[] stale;
     private int staleCount;
@@ -20,6 +23,8 @@ internal sealed class TakenInWeek
     {
         this.problem = problem;
         cells = problem.Cells.Count;
+        startsAt = [.. problem.Cells.Select(c => c.StartsAt)];
+        endsAt = [.. problem.Cells.Select(c => c.EndsAt)];
         inCell = new double[problem.Materials.Count * cells];
         taken = new double[problem.Materials.Count];
         isStale = new bool[problem.Materials.Count];
@@ -29,6 +34,8 @@ internal sealed class TakenInWeek
         {
             isSlow[material] = true;
         }
+
+        addsUp = [.. problem.Materials.Select((m, i) => m.Consumable && !isSlow[i])];
     }
 
     /// <summary>A use put into a cell (1) or taken out (−1).</summary>
@@ -37,6 +44,7 @@ internal sealed class TakenInWeek
         foreach (var (material, amount) in use.On(problem.Cells[cell].Day).Takes)
         {
             inCell[(material * cells) + cell] += sign * amount;
+            taken[material] += addsUp[material] ? sign * amount : 0;
             if (!isStale[material])
             {
                 isStale[material] = true;
@@ -56,7 +64,10 @@ internal sealed class TakenInWeek
         foreach (var material in changed)
         {
             isStale[material] = false;
-            taken[material] = Of(material);
+            if (!addsUp[material])
+            {
+                taken[material] = Of(material);
+            }
         }
 
         return changed;
@@ -65,27 +76,28 @@ internal sealed class TakenInWeek
     private double Of(int material)
     {
         var row = inCell.AsSpan(material * cells, cells);
-        var consumable = problem.Materials[material].Consumable;
-        if (isSlow[material])
-        {
-            return consumable ? WithGoneOff(material, row) : WithDrying(material, row);
-        }
+        return !isSlow[material] ? Most(row)
+            : problem.Materials[material].Consumable ? WithGoneOff(material, row)
+            : WithDrying(material, row);
+    }
 
-        var (sum, most) = (0.0, 0.0);
+    private static double Most(ReadOnlySpan<double> row)
+    {
+        var most = 0.0;
         foreach (var amount in row)
         {
-            sum += amount;
-            most = Math.Max(most, amount);
+            most = amount > most ? amount : most;
         }
 
-        return consumable ? sum : most;
+        return most;
     }
 
     /// <summary>The most in use or still drying at any time, and what has gone off by then.</summary>
     private double WithDrying(int material, ReadOnlySpan<double> row)
     {
-        var most = 0.0;
+        var (most, count) = (0.0, 0);
         var turnaround = problem.Materials[material].TurnaroundMinutes;
+        Span<int> used = stackalloc int[cells];
         for (var cell = 0; cell < cells; cell++)
         {
             if (row[cell] <= 0)
@@ -94,14 +106,12 @@ internal sealed class TakenInWeek
             }
 
             var sum = row[cell];
-            for (var before = 0; before < cell; before++)
+            foreach (var before in used[..count])
             {
-                sum +=
-                    row[before] > 0 && problem.Cells[before].EndsAt + turnaround > problem.Cells[cell].StartsAt
-                        ? row[before]
-                        : 0;
+                sum += endsAt[before] + turnaround > startsAt[cell] ? row[before] : 0;
             }
 
+            used[count++] = cell;
             most = Math.Max(most, sum + problem.GoneOff(material, problem.Cells[cell].Day));
         }
 

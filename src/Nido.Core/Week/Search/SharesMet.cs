@@ -82,19 +82,24 @@ public sealed class SharesMet
     /// <summary>Missing minutes, counted twice beyond a quarter of the target; and the worst missing share.</summary>
     public (long Shortfall, long Worst) Lacking()
     {
-        var (shortfall, worst) = (0L, 0L);
+        var (shortfall, most, of) = (0L, 0L, 1L);
+        var targets = problem.Target;
         for (var k = 0; k < dose.Length; k++)
         {
-            var target = problem.Target[k];
+            var target = targets[k];
             var lacking = target - dose[k];
             if (lacking > 0)
             {
                 shortfall += lacking + Math.Max(0, lacking - (target / 4));
-                worst = Math.Max(worst, ((1000L * lacking) + target - 1) / target);
+                // The larger part of its target, without dividing.
+                if (lacking * of > most * target)
+                {
+                    (most, of) = (lacking, target);
+                }
             }
         }
 
-        return (shortfall, worst * PlanState.WorstCost);
+        return (shortfall, ((1000L * most) + of - 1) / of * PlanState.WorstCost);
     }
 
     /// <summary>One use in a cell in place of another one; null is none.</summary>

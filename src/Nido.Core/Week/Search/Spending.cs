@@ -4,8 +4,8 @@ using Nido.Core.Week.Problem;
 namespace Nido.Core.Week.Search;
 
 /// <summary>
-/// What a plan takes of the cupboard, buys, asks for and makes. A change is worked out for the materials it touches
-/// only, unless something is short that can be made of others: then all of them anew.
+/// What a plan takes of the cupboard, buys, asks for and makes. A change is worked out for the materials it touches,
+/// and for what is short and can be made of others.
 /// </summary>
 public sealed class Spending
 {
@@ -13,12 +13,13 @@ public sealed class Spending
     private readonly Material[] materials;
     private readonly TakenInWeek taken;
     private readonly double[] left;
-    private readonly double[] there;
     private readonly int[] cents;
     private readonly int[] hard;
     private readonly bool[] wanted;
     private readonly double[] made;
-    private int makings;
+    private readonly int[] makeable;
+    private readonly int[] readFor;
+    private int making;
     private bool isStale = true;
 
     /// <summary>Nothing is taken.</summary>
@@ -28,11 +29,12 @@ public sealed class Spending
         materials = [.. problem.Materials];
         taken = new(problem);
         left = new double[materials.Length];
-        there = [.. problem.OnHand];
         cents = new int[materials.Length];
         hard = new int[materials.Length];
         wanted = new bool[materials.Length];
         made = new double[materials.Length];
+        makeable = [.. Enumerable.Range(0, materials.Length).Where(m => problem.Makes[m] is not null)];
+        readFor = new int[materials.Length];
     }
 
     /// <summary>Money for packs.</summary>
@@ -127,60 +129,60 @@ public sealed class Spending
         }
 
         isStale = false;
-        var alone = makings == 0;
         foreach (var m in taken.Refresh())
         {
-            var wants = problem.Makes[m] is not null && taken.Now[m] > problem.OnHand[m] + 1e-9;
-            makings += (wants ? 1 : 0) - (wanted[m] ? 1 : 0);
-            wanted[m] = wants;
-            if (alone && !wants)
+            wanted[m] = problem.Makes[m] is not null && taken.Now[m] > problem.OnHand[m] + 1e-9;
+            if (!wanted[m])
             {
-                Count(m, taken.Now[m], problem.OnHand[m]);
+                made[m] = 0;
+                Count(m, taken.Now[m] - problem.OnHand[m], problem.OnHand[m]);
             }
         }
 
-        // What can be made of what the week leaves over is neither bought nor asked for: then one hangs on the other.
-        if (!alone || makings > 0)
+        // What can be made of what the week leaves over is neither bought nor asked for; one making leaves less for the
+        // next. A thing that is short itself gives nothing, so nothing else changes by it.
+        making++;
+        var minutes = 0.0;
+        foreach (var m in makeable)
         {
-            MakeAll();
-        }
-    }
-
-    private void MakeAll()
-    {
-        taken.Now.CopyTo(left);
-        Making = 0;
-        for (var m = 0; m < left.Length; m++)
-        {
-            var (have, minutes) = (problem.OnHand[m], 0.0);
-            if (left[m] > have + 1e-9 && problem.Makes[m] is { } make)
+            if (wanted[m])
             {
-                var units = make.Make(left[m] - have, left);
-                minutes = units * make.Minutes;
-                have += units;
+                minutes += Make(m);
             }
-
-            made[m] = minutes;
-            Making += minutes;
-            there[m] = have;
         }
 
-        for (var m = 0; m < left.Length; m++)
-        {
-            Count(m, left[m], there[m]);
-        }
+        Making = minutes;
     }
 
-    private void Count(int m, double taken, double onHand)
+    private double Make(int m)
     {
-        var material = materials[m];
-        var lacking = taken > onHand + 1e-9;
-        var pays = Packs(taken, onHand, material.PackSize) * (material.PackCents ?? 0);
-        // Not to be had in a shop: each such thing is a burden, more so the further it falls short.
-        var burden =
-            lacking && !material.IsSold
-                ? (int)Math.Round(1000 * (1 + Math.Min(4, (taken - onHand) / Math.Max(1, onHand))))
-                : 0;
+        var make = problem.Makes[m]!;
+        foreach (var (of, _, _) in make.Takes)
+        {
+            if (of >= 0 && readFor[of] != making)
+            {
+                (left[of], readFor[of]) = (taken.Now[of], making);
+            }
+        }
+
+        var lacking = taken.Now[m] - problem.OnHand[m];
+        var units = make.Make(lacking, left);
+        made[m] = units * make.Minutes;
+        Count(m, lacking - units, problem.OnHand[m] + units);
+        return made[m];
+    }
+
+    private void Count(int m, double lacking, double onHand)
+    {
+        var (pays, burden) = (0, 0);
+        if (lacking > 1e-9)
+        {
+            var material = materials[m];
+            pays = Packs(onHand + lacking, onHand, material.PackSize) * (material.PackCents ?? 0);
+            // Not to be had in a shop: each such thing is a burden, more so the further it falls short.
+            burden = material.IsSold ? 0 : (int)Math.Round(1000 * (1 + Math.Min(4, lacking / Math.Max(1, onHand))));
+        }
+
         Cents += pays - cents[m];
         Hard += burden - hard[m];
         (cents[m], hard[m]) = (pays, burden);

@@ -32,17 +32,8 @@ public abstract class DayWish(PlanState plan) : Wish(plan)
     /// <summary>What a day pays.</summary>
     protected abstract long Read(int day);
 
-    /// <summary>What lies on a day, in its order.</summary>
-    protected IEnumerable<Use> On(int day)
-    {
-        for (var s = day * perDay; s < (day + 1) * perDay; s++)
-        {
-            if (Plan.At(s) is { } use)
-            {
-                yield return use;
-            }
-        }
-    }
+    /// <summary>The first slot of a day; of the day after it, one beyond its last.</summary>
+    protected int First(int day) => day * perDay;
 
     internal sealed override void Changed(int slot, Use use, int sign) => isStale[Week.Slots[slot].Day] = true;
 }

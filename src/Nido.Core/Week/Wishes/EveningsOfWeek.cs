@@ -7,6 +7,7 @@ namespace Nido.Core.Week.Wishes;
 public sealed class EveningsOfWeek
 {
     private readonly PlanState plan;
+    private readonly int perDay;
     private readonly int[] minutes;
     private readonly bool[] isStale;
 
@@ -14,6 +15,7 @@ public sealed class EveningsOfWeek
     internal EveningsOfWeek(PlanState plan)
     {
         this.plan = plan;
+        perDay = plan.Problem.Slots.Count / Math.Max(1, plan.Problem.Days.Count);
         minutes = new int[plan.Problem.Days.Count];
         isStale = new bool[plan.Problem.Days.Count];
     }
@@ -23,8 +25,12 @@ public sealed class EveningsOfWeek
     {
         if (isStale[day])
         {
-            minutes[day] = Slots(day).Sum(Minutes);
+            minutes[day] = 0;
             isStale[day] = false;
+            for (var s = day * perDay; s < (day + 1) * perDay; s++)
+            {
+                minutes[day] += Minutes(s);
+            }
         }
 
         return minutes[day];
@@ -44,7 +50,7 @@ public sealed class EveningsOfWeek
 
     /// <summary>What is prepared for a day, with its minutes.</summary>
     public IEnumerable<(Use Use, int Minutes)> For(int day) =>
-        Slots(day).Where(s => Minutes(s) > 0).Select(s => (plan.At(s)!, Minutes(s)));
+        Enumerable.Range(day * perDay, perDay).Where(s => Minutes(s) > 0).Select(s => (plan.At(s)!, Minutes(s)));
 
     /// <summary>Told that a slot has changed.</summary>
     internal void Changed(int slot)
@@ -55,12 +61,6 @@ public sealed class EveningsOfWeek
         {
             isStale[d] = true;
         }
-    }
-
-    private IEnumerable<int> Slots(int day)
-    {
-        var perDay = plan.Problem.Slots.Count / minutes.Length;
-        return Enumerable.Range(day * perDay, perDay);
     }
 
     private int Minutes(int slot) =>

@@ -12,45 +12,53 @@ internal sealed class EarlierStrandBeside(PlanState plan) : DayWish(plan)
 
     public override Said Unit => $"children";
 
-    protected override long Read(int day)
+    public override IEnumerable<WishLine> Lines()
     {
-        var points = 0L;
-        foreach (var (_, _, children) in Waiting(day))
+        var waiting = new List<WishLine>();
+        for (var d = 0; d < Week.Days.Count; d++)
         {
-            points += children * (long)Price;
+            var day = d;
+            Waiting(
+                d,
+                (use, ladder, children) =>
+                    waiting.Add(
+                        new(
+                            $"{use.Idea.Title}, {Day(day)}: first {Week.LadderName(ladder)}",
+                            children,
+                            children * (long)Price
+                        )
+                    )
+            );
         }
 
-        return points;
+        return waiting;
     }
 
-    public override IEnumerable<WishLine> Lines() =>
-        from d in Enumerable.Range(0, Week.Days.Count)
-        from x in Waiting(d)
-        select new WishLine(
-            $"{x.Use.Idea.Title}, {Day(d)}: first {Week.LadderName(x.Ladder)}",
-            x.Children,
-            x.Children * (long)Price
-        );
+    protected override long Read(int day) => Waiting(day, null) * (long)Price;
 
-    private IEnumerable<(Use Use, int Ladder, int Children)> Waiting(int day)
+    private int Waiting(int day, Action<Use, int, int>? tell)
     {
-        foreach (var use in On(day))
+        var waiting = 0;
+        for (var s = First(day); s < First(day + 1); s++)
         {
-            foreach (var (ladder, children) in use.On(day).Earlier)
+            foreach (var (ladder, children) in Plan.At(s)?.On(day).Earlier ?? [])
             {
                 if (!Lies(day, ladder))
                 {
-                    yield return (use, ladder, children);
+                    waiting += children;
+                    tell?.Invoke(Plan.At(s)!, ladder, children);
                 }
             }
         }
+
+        return waiting;
     }
 
     private bool Lies(int day, int ladder)
     {
-        foreach (var use in On(day))
+        for (var s = First(day); s < First(day + 1); s++)
         {
-            if (use.Ladder == ladder)
+            if (Plan.At(s)?.Ladder == ladder)
             {
                 return true;
             }

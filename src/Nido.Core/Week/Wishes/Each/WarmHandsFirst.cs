@@ -12,33 +12,39 @@ internal sealed class WarmHandsFirst(PlanState plan) : DayWish(plan)
 
     public override Said Unit => $"heavy ideas with cold hands";
 
-    protected override long Read(int day)
+    public override IEnumerable<WishLine> Lines()
     {
-        var points = 0L;
-        foreach (var _ in Cold(day))
+        var cold = new List<WishLine>();
+        for (var d = 0; d < Week.Days.Count; d++)
         {
-            points += Price;
+            var day = d;
+            Cold(d, use => cold.Add(new($"{use.Idea.Title}, {Day(day)}", 1, Price)));
         }
 
-        return points;
+        return cold;
     }
 
-    public override IEnumerable<WishLine> Lines() =>
-        from d in Enumerable.Range(0, Week.Days.Count)
-        from use in Cold(d)
-        select new WishLine($"{use.Idea.Title}, {Day(d)}", 1, Price);
+    protected override long Read(int day) => Cold(day, null) * (long)Price;
 
-    private IEnumerable<Use> Cold(int day)
+    private int Cold(int day, Action<Use>? tell)
     {
-        var warm = false;
-        foreach (var use in On(day))
+        var (warm, cold) = (false, 0);
+        for (var s = First(day); s < First(day + 1); s++)
         {
+            if (Plan.At(s) is not { } use)
+            {
+                continue;
+            }
+
             if (use.IsHeavy && !warm)
             {
-                yield return use;
+                cold++;
+                tell?.Invoke(use);
             }
 
             warm |= use.Idea.Technique.WarmUp || use.Idea.Technique.WholeArm;
         }
+
+        return cold;
     }
 }
