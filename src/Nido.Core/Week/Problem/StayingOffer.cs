@@ -23,6 +23,11 @@ public sealed record StayingOffer(
     IReadOnlyList<Use> Choices
 )
 {
+    private readonly HashSet<int> may = [.. Choices.Select(u => u.Index)];
+
+    /// <summary>Whether a use may stay there all week.</summary>
+    public bool Has(Use use) => may.Contains(use.Index);
+
     // On fewer days than this there is nothing to come back to.
     private const int FewestDays = 3;
 

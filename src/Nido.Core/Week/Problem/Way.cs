@@ -16,7 +16,10 @@ public sealed record Way(int Index, IReadOnlyList<Use> Uses)
     public IReadOnlyList<int> Ideas { get; } = [.. Uses.Select(u => u.IdeaIndex).Distinct().Order()];
 
     /// <summary>All ways of a problem, in a fixed order.</summary>
-    public static IReadOnlyList<Way> Of(WeekProblem problem) =>
+    /// <param name="problem">The week.</param>
+    /// <param name="apart">Materials by index that uses of one way must not differ in, as where money is counted; null
+    /// for none.</param>
+    public static IReadOnlyList<Way> Of(WeekProblem problem, IReadOnlySet<int>? apart = null) =>
         [
             .. problem
                 .Uses.GroupBy(u =>
@@ -25,9 +28,21 @@ public sealed record Way(int Index, IReadOnlyList<Use> Uses)
                         u.TechniqueIndex,
                         u.Adults,
                         Dose: string.Join(',', u.Dose[0]),
-                        Days: string.Join(',', u.OnDay)
+                        Days: string.Join(',', u.OnDay),
+                        Takes: apart is null ? "" : Taken(u, apart)
                     )
                 )
                 .Select((g, i) => new Way(i, [.. g])),
         ];
+
+    private static string Taken(Use use, IReadOnlySet<int> of) =>
+        string.Join(
+            ';',
+            use.Days.Select(d =>
+                string.Join(
+                    ',',
+                    d.Takes.Where(t => of.Contains(t.Material)).OrderBy(t => t.Material).Select(t => $"{t}")
+                )
+            )
+        );
 }

@@ -87,6 +87,9 @@ public sealed class WeekProblem
     /// <summary>The staying offer a slot belongs to, or null.</summary>
     public IReadOnlyList<StayingOffer?> StayingAt { get; private set; } = [];
 
+    /// <summary>Whether a use may stay in a slot all week, so that it lies there as often as the week has days.</summary>
+    public bool MayStay(int slot, Use use) => StayingAt[slot]?.Has(use) == true;
+
     /// <summary>The slots that are filled together with a slot: itself alone, or all of a staying offer.</summary>
     public IReadOnlyList<int[]> Together { get; private set; } = [];
 

@@ -6,11 +6,13 @@ public sealed class WeekWays
     private readonly Way[][] inBlock;
 
     /// <summary>Those of a week.</summary>
-    public WeekWays(WeekProblem problem)
+    /// <param name="problem">The week.</param>
+    /// <param name="apart">As <see cref="Way.Of"/> has it.</param>
+    public WeekWays(WeekProblem problem, IReadOnlySet<int>? apart = null)
     {
         ArgumentNullException.ThrowIfNull(problem);
         Problem = problem;
-        All = Way.Of(problem);
+        All = Way.Of(problem, apart);
         inBlock = [.. problem.Blocks.Select((_, b) => All.Where(w => w.Any.BlockIndex == b).ToArray())];
         Cells =
         [

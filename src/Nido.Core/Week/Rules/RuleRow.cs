@@ -30,6 +30,9 @@ public sealed record RuleRow(
     /// <summary>Cells that count once more where a child in them cannot but meet heavy work.</summary>
     public IReadOnlyList<int> HeavyCells { get; init; } = [];
 
+    /// <summary>The cell of a row that is about one cell, which it is even where nothing there counts in it.</summary>
+    public int? Within { get; init; }
+
     /// <summary>Whether a sum satisfies it.</summary>
     public bool Holds(int sum) => sum >= AtLeast && sum <= AtMost;
 }

@@ -31,7 +31,7 @@ public sealed class LyingOut
     /// <summary>How often a technique lies out on a day.</summary>
     public int OnDay(int day, int technique) => techniqueOnDay[(day * problem.TechniqueCount) + technique];
 
-    /// <summary>How often an idea lies out in the week.</summary>
+    /// <summary>How often an idea lies out in the week, where it is not one that stays.</summary>
     public int Times(int idea) => times[idea];
 
     /// <summary>Heavy offers in a block of a day.</summary>
@@ -75,10 +75,10 @@ public sealed class LyingOut
     }
 
     /// <summary>One use more in a cell (1), or one less (−1).</summary>
-    internal void Add(int cell, int day, Use use, int sign)
+    internal void Add(int slot, int cell, int day, Use use, int sign)
     {
         techniqueOnDay[(day * problem.TechniqueCount) + use.TechniqueIndex] += sign;
-        times[use.IdeaIndex] += sign;
+        times[use.IdeaIndex] += problem.MayStay(slot, use) ? 0 : sign;
         heavy[cell] += use.IsHeavy ? sign : 0;
         adults[cell] += sign * use.Adults;
     }

@@ -168,7 +168,7 @@ public sealed class PlanState
 
     private void Note(int slot, int cell, int day, Use use, int sign)
     {
-        LiesOut.Add(cell, day, use, sign);
+        LiesOut.Add(slot, cell, day, use, sign);
         Spends.Add(cell, use, sign);
         Evenings.Changed(slot);
         Wishes.Changed(slot, use, sign);

@@ -65,6 +65,7 @@ public sealed class WeekComposer(WeekProblem problem, ComposeLimits limits, Time
     )
     {
         search.Anneal(plan, p => p.FairAndPaid(), AnnealFor(plan), hot: 600, cold: 5, stop, enough: 0);
+        SomethingForEveryone.Bring(problem, plan, stop);
         WithinBudget.Bring(problem, plan, stop);
         Tell(progress, ComposeStage.Choose, plan, show: true);
         // Nothing is below nothing missing: a plan that lacks nothing needs no bound.
@@ -73,7 +74,27 @@ public sealed class WeekComposer(WeekProblem problem, ComposeLimits limits, Time
             return plan;
         }
 
-        using var columns = new WeekColumns(problem, Goal.FairShares, plan);
+        var (better, isDear) = ByColumns(plan, withMoney: false, search, progress, stop);
+        if (isDear)
+        {
+            // What the columns would do costs more than there is: then they are asked again, and pay for it.
+            (better, _) = ByColumns(better, withMoney: true, search, progress, stop);
+        }
+
+        search.Improve(better, p => p.FairAndPaid(), Rounds(), stop, enough: bound);
+        return better;
+    }
+
+    /// <summary>The better of a plan and of what columns come to; and whether that would go over the budget.</summary>
+    private (PlanState Plan, bool IsDear) ByColumns(
+        PlanState plan,
+        bool withMoney,
+        LocalSearch search,
+        IProgress<ComposeProgress>? progress,
+        CancellationToken stop
+    )
+    {
+        using var columns = new WeekColumns(problem, Goal.FairShares, plan, withMoney);
         columns.Bound(
             limits.Pricings,
             Near,
@@ -85,22 +106,26 @@ public sealed class WeekComposer(WeekProblem problem, ComposeLimits limits, Time
             }
         );
         Tell(progress, ComposeStage.Place, plan, show: false);
-        if (plan.FairAndPaid() > bound && columns.Dive(stop) is { } dived)
+        // A mix buys parts of packs, so that diving from it overspends: with money only the model of whole packs decides.
+        if (!withMoney && plan.FairAndPaid() > bound && columns.Dive(stop) is { } dived)
         {
+            var isDear = dived.OverBudget() > 0;
             plan = Better(plan, dived, search, stop);
+            if (isDear)
+            {
+                return (plan, true);
+            }
         }
 
-        if (plan.FairAndPaid() > bound && columns.Put(plan, limits.ChooseWork, limits.Guard, stop) is { } put)
-        {
-            plan = Better(plan, put, search, stop);
-        }
-
-        search.Improve(plan, p => p.FairAndPaid(), Rounds(), stop, enough: bound);
-        return plan;
+        return
+            plan.FairAndPaid() > bound && columns.Put(plan, limits.ChooseWork * Size(), limits.Guard, stop) is { } put
+            ? (Better(plan, put, search, stop), false)
+            : (plan, false);
     }
 
     private PlanState Better(PlanState plan, PlanState other, LocalSearch search, CancellationToken stop)
     {
+        SomethingForEveryone.Bring(problem, other, stop);
         WithinBudget.Bring(problem, other, stop);
         search.Anneal(other, p => p.FairAndPaid(), AnnealFor(other) / 2, hot: 60, cold: 2, stop, enough: bound);
         WithinBudget.Bring(problem, other, stop);
@@ -153,6 +178,9 @@ public sealed class WeekComposer(WeekProblem problem, ComposeLimits limits, Time
                     problem.LockedUse[x.s] >= 0
                 )),
         ];
+
+    // Putting columns together takes more work the more children and cells there are, up to twice that of our demo.
+    private double Size() => Math.Clamp(problem.ChildCount * problem.Cells.Count / 300.0, 1, 2);
 
     private int Rounds()
     {

@@ -38,7 +38,10 @@ internal sealed class SomethingInReach : HardRule
                         says,
                         [.. ways.In(cell).Where(w => w.Any.Reach[child]).Select(w => new RowTerm(cell, w.Index, 1))],
                         AtLeast: 1
-                    );
+                    )
+                    {
+                        Within = cell,
+                    };
                 }
             }
         }

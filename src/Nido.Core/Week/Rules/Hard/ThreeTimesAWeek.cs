@@ -10,8 +10,14 @@ internal sealed class ThreeTimesAWeek : HardRule
     public const int Most = 3;
 
     public override bool Allows(PlanState plan, int slot, Use use) =>
-        plan.LiesOut.Times(use.IdeaIndex) - (plan.At(slot)?.IdeaIndex == use.IdeaIndex ? 1 : 0) < Most
-        || plan.Problem.StayingAt[slot] is not null;
+        plan.Problem.MayStay(slot, use)
+        || plan.LiesOut.Times(use.IdeaIndex)
+            - (
+                plan.At(slot) is { } here && here.IdeaIndex == use.IdeaIndex && !plan.Problem.MayStay(slot, here)
+                    ? 1
+                    : 0
+            )
+            < Most;
 
     public override Said Why(PlanState plan, int slot, Use use) => $"already {Most} times this week";
 
@@ -22,8 +28,7 @@ internal sealed class ThreeTimesAWeek : HardRule
             $"over the week",
             $"{InCupboard} for more ideas"
         );
-        var stays = ways.Problem.Staying.SelectMany(s => s.Choices).Select(u => u.IdeaIndex).ToHashSet();
-        Way[] changing = [.. ways.All.Where(w => !w.Ideas.Any(stays.Contains))];
+        Way[] changing = [.. ways.All.Where(w => !w.Uses.Any(u => ways.Problem.Staying.Any(s => s.Has(u))))];
         var lies = ways
             .Cells.SelectMany(cell => ways.In(cell).Select(w => (Cell: cell, Way: w.Index)))
             .ToLookup(x => x.Way, x => x.Cell);

@@ -44,7 +44,8 @@ internal sealed class CellRows
             if (
                 row.AtLeast == 1
                 && bits < Bits
-                && row.Terms.Count > 0
+                && (row.Within ?? cell) == cell
+                && (row.Within is not null || row.Terms.Count > 0)
                 && row.Terms.All(t => t.Cell == cell && t.Times == 1)
             )
             {

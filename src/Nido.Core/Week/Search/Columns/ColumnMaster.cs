@@ -65,7 +65,8 @@ internal sealed class ColumnMaster : IDisposable
             SmallestShare();
         }
 
-        rows = [.. rules.AtMost.Select(most => solver.MakeConstraint(double.NegativeInfinity, most))];
+        rows = [.. rules.AtMost.Select(most => Always(solver.MakeConstraint(double.NegativeInfinity, most), -1))];
+        Money();
         filled = new Constraint?[problem.Cells.Count];
         chosen = new Constraint?[staying.Length];
         paid = new double[staying.Length];
@@ -86,8 +87,10 @@ internal sealed class ColumnMaster : IDisposable
     /// <summary>What the best mix of columns costs; for shares, minus the smallest one.</summary>
     public double Value { get; private set; }
 
-    /// <summary>From now on this column lies in its cell.</summary>
-    public void Fix(Column column) => columns.First(c => ReferenceEquals(c.Column, column)).Used.SetLb(1);
+    /// <summary>From now on a column lies in its cell.</summary>
+    /// <param name="number">Its number, as <see cref="Mix"/> has it: the same column may be there under several choices
+    /// of what stays.</param>
+    public void Fix(int number) => columns[number].Used.SetLb(1);
 
     /// <summary>The choice of what stays that the best mix takes most of, −1 where there is none.</summary>
     public (int Choice, double Part) MostOf(int staying) =>
@@ -207,9 +210,13 @@ internal sealed class ColumnMaster : IDisposable
     /// <summary>Every column found.</summary>
     public IEnumerable<Column> Found => columns.Select(c => c.Column);
 
-    /// <summary>Columns with how much of each the best mix takes, those taken first.</summary>
-    public IReadOnlyList<(Column Column, double Part)> Mix() =>
-        [.. columns.Select(c => (c.Column, Part: c.Used.SolutionValue())).OrderByDescending(c => c.Part)];
+    /// <summary>Columns with how much of each the best mix takes and their number, those taken most first.</summary>
+    public IReadOnlyList<(Column Column, double Part, int Number)> Mix() =>
+        [
+            .. columns
+                .Select((c, number) => (c.Column, Part: c.Used.SolutionValue(), number))
+                .OrderByDescending(c => c.Part),
+        ];
 
     /// <inheritdoc />
     public void Dispose() => solver.Dispose();
@@ -227,7 +234,7 @@ internal sealed class ColumnMaster : IDisposable
         chosen[s]!.SetCoefficient(here, 1);
         foreach (var other in staying[s].Cells)
         {
-            var made = solver.MakeConstraint(0, 0);
+            var made = Always(solver.MakeConstraint(0, 0));
             made.SetCoefficient(here, -1);
             stays[(other, choice)] = made;
         }
@@ -235,11 +242,11 @@ internal sealed class ColumnMaster : IDisposable
         return stays[(cell, choice)];
     }
 
-    /// <summary>A row that can be kept from the first, at a price that no plan pays.</summary>
-    private Constraint Always(Constraint row)
+    /// <summary>A row that can be kept from the first, and whatever is fixed, at a price that no plan pays.</summary>
+    private Constraint Always(Constraint row, int fills = 1)
     {
         var empty = solver.MakeNumVar(0, double.PositiveInfinity, "empty");
-        row.SetCoefficient(empty, 1);
+        row.SetCoefficient(empty, fills);
         solver.Objective().SetCoefficient(empty, Empty);
         return row;
     }
@@ -268,6 +275,29 @@ internal sealed class ColumnMaster : IDisposable
             var least = solver.MakeConstraint(0, double.PositiveInfinity);
             least.SetCoefficient(worst, target / 1000.0);
             least.SetCoefficient(lacking, -1);
+        }
+    }
+
+    /// <summary>Packs that are bought, within the budget or at a minute a cent over it.</summary>
+    private void Money()
+    {
+        if (rules.Packs.Count == 0 || goal != Goal.FairShares)
+        {
+            return;
+        }
+
+        var budget = solver.MakeConstraint(double.NegativeInfinity, problem.Group.Settings.BudgetCents);
+        var over = solver.MakeNumVar(0, double.PositiveInfinity, "over");
+        solver.Objective().SetCoefficient(over, WeekProblem.PerMinute);
+        budget.SetCoefficient(over, -1);
+        foreach (var material in rules.Packs.GroupBy(p => p.Material))
+        {
+            var bought = solver.MakeNumVar(0, double.PositiveInfinity, "packs");
+            budget.SetCoefficient(bought, problem.Materials[material.Key].PackCents ?? 0);
+            foreach (var (row, _, pack) in material)
+            {
+                rows[row].SetCoefficient(bought, -pack);
+            }
         }
     }
 

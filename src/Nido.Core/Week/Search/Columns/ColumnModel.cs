@@ -69,15 +69,42 @@ internal sealed class ColumnModel
 
     private void HardRules(CrossRows rules)
     {
+        var packs = Packs(rules);
         foreach (
             var row in used.SelectMany(u => rules.Of(u.Column).Select(x => (x.Row, x.Times, u.Used)))
                 .GroupBy(x => x.Row)
         )
         {
-            model.Add(
-                LinearExpr.WeightedSum(row.Select(x => x.Used), row.Select(x => (long)x.Times)) <= rules.AtMost[row.Key]
-            );
+            var sum = LinearExpr.WeightedSum(row.Select(x => x.Used), row.Select(x => (long)Math.Ceiling(x.Times)));
+            var bought = packs.GetValueOrDefault(row.Key);
+            model.Add((bought is null ? sum : sum - bought) <= (long)rules.AtMost[row.Key]);
         }
+    }
+
+    /// <summary>By row, what packs that are bought add to it; they are paid from the budget, or at a minute a cent over
+    /// it.</summary>
+    private Dictionary<int, LinearExpr> Packs(CrossRows rules)
+    {
+        const int most = 1000;
+        var (adds, money) = (new Dictionary<int, LinearExpr>(), new List<LinearExpr>());
+        foreach (var material in rules.Packs.GroupBy(p => p.Material))
+        {
+            var packs = model.NewIntVar(0, most, $"packs {material.Key}");
+            money.Add(packs * (problem.Materials[material.Key].PackCents ?? 0));
+            foreach (var (row, _, pack) in material)
+            {
+                adds[row] = packs * Math.Max(1, (long)pack);
+            }
+        }
+
+        if (money.Count > 0)
+        {
+            var over = model.NewIntVar(0, int.MaxValue, "over");
+            model.Add(LinearExpr.Sum(money) - over <= problem.Group.Settings.BudgetCents);
+            costs.Add(over * WeekProblem.PerMinute);
+        }
+
+        return adds;
     }
 
     private void WhatStays()

@@ -32,12 +32,14 @@ public sealed class WeekColumns : IDisposable
     /// <param name="problem">The week.</param>
     /// <param name="goal">What is made good.</param>
     /// <param name="begin">A plan to begin with; what it leaves empty is found.</param>
-    public WeekColumns(WeekProblem problem, Goal goal, PlanState begin)
+    /// <param name="withMoney">Counts what must be bought too.</param>
+    public WeekColumns(WeekProblem problem, Goal goal, PlanState begin, bool withMoney = false)
     {
         ArgumentNullException.ThrowIfNull(problem);
         ArgumentNullException.ThrowIfNull(begin);
         this.problem = problem;
-        var week = new WeekWays(problem);
+        var money = withMoney ? new MoneyRows(problem) : null;
+        var week = new WeekWays(problem, money?.Scarce.ToHashSet());
         ways = week.All;
         RuleRow[] every = [.. HardRule.RowsOf(week)];
         cells =
@@ -49,7 +51,7 @@ public sealed class WeekColumns : IDisposable
         ];
         staying = [.. StayingChoices.Of(problem, ways)];
         stays = [.. staying.Select(_ => -1)];
-        rules = new(every, cells);
+        rules = new(every, cells, money);
         master = new(problem, rules, cells, staying, goal);
         prices = new(problem, rules);
         foreach (var cell in cells)
@@ -170,18 +172,18 @@ public sealed class WeekColumns : IDisposable
 
     private void FixColumns(HashSet<int> open)
     {
-        // Of each cell the column the mix takes most of.
+        // Of each cell the column the mix takes most of; a cell that what is fixed leaves nothing for is filled at the end.
         var most = master
             .Mix()
-            .Where(m => open.Contains(m.Column.Cell))
+            .Where(m => open.Contains(m.Column.Cell) && m.Part > 1e-6)
             .GroupBy(m => m.Column.Cell)
             .Select(g => g.First())
             .OrderByDescending(m => m.Part)
             .ThenBy(m => m.Column.Cell)
             .ToArray();
-        foreach (var (column, _) in most.Where((m, k) => k == 0 || m.Part >= Taken))
+        foreach (var (column, _, number) in most.Where((m, k) => k == 0 || m.Part >= Taken))
         {
-            master.Fix(column);
+            master.Fix(number);
             open.Remove(column.Cell);
         }
 
