@@ -161,6 +161,7 @@ api.MapSharing();
 api.MapWeek();
 api.MapReplan();
 api.MapMayGoWrong();
+api.MapWishes();
 api.MapTerm();
 api.MapFiles();
 api.MapIdeas();

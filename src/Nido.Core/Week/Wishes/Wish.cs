@@ -16,6 +16,9 @@ public abstract class Wish(PlanState plan)
     /// <summary>In what it is counted, as "cents" or "minutes".</summary>
     public abstract Said Unit { get; }
 
+    /// <summary>Whether it is counted in cents.</summary>
+    public virtual bool IsMoney => false;
+
     /// <summary>By which slider it is weighed; null where its price is fixed.</summary>
     public virtual Slider? WeighedBy => null;
 

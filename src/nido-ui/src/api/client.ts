@@ -48,6 +48,7 @@ export type Strip = Schemas["StripView"];
 export type LoomRow = Schemas["LoomRow"];
 export type Truth = Schemas["TruthView"];
 export type Sliders = Schemas["Sliders"];
+export type Wish = Schemas["WishView"];
 export type Bench = Schemas["BenchView"];
 export type Alternative = Schemas["AlternativeView"];
 export type IdeaName = Schemas["IdeaName"];

@@ -116,6 +116,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/weeks/{weekId}/wishes": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["readWishes"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/weeks/{weekId}/focus": {
         parameters: {
             query?: never;
@@ -6344,6 +6360,8 @@ export interface components {
             };
             differ: string[];
         };
+        /** @enum {unknown} */
+        Slider: "fairShares" | "theme" | "useTheCupboard" | "lightPrep" | "freshIdeas" | null;
         /** @description The five things a teacher can weigh, each 0–10. */
         Sliders: {
             /**
@@ -7716,6 +7734,48 @@ export interface components {
             falls: components["schemas"]["ShareFall"][];
             strandsLost: components["schemas"]["StrandLost"][];
         };
+        /** @description What a wish pays for one thing, child, day or idea. */
+        WishLineView: {
+            /** @description Which. */
+            about: components["schemas"]["Said"];
+            /**
+             * Format: double
+             * @description How much of it.
+             */
+            amount: number;
+            /**
+             * Format: int64
+             * @description What it pays.
+             */
+            points: number;
+        };
+        /** @description A wish. */
+        WishView: {
+            /** @description What is wished. */
+            name: components["schemas"]["Said"];
+            /** @description In what its amounts are counted. */
+            unit: components["schemas"]["Said"];
+            /** @description Whether that is cents. */
+            isMoney: boolean;
+            weighedBy: null | components["schemas"]["Slider"];
+            /**
+             * Format: int64
+             * @description What it pays.
+             */
+            points: number;
+            /** @description For what. */
+            lines: components["schemas"]["WishLineView"][];
+        };
+        /** @description The wishes of a week. */
+        WishesView: {
+            /**
+             * Format: int64
+             * @description What all of them pay together; lower is better.
+             */
+            points: number;
+            /** @description Each of them. */
+            wishes: components["schemas"]["WishView"][];
+        };
         /** @description A word sorted. */
         WordSortSorted: {
             /** @description As written. */
@@ -7931,6 +7991,28 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["MayGoWrongView"];
+                };
+            };
+        };
+    };
+    readWishes: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                weekId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WishesView"];
                 };
             };
         };

@@ -6,6 +6,7 @@ import { Dialog } from "../shared/Dialog";
 import { ErrorNote } from "../shared/ErrorNote";
 import { useWeek } from "../shared/useWeek";
 import { BeforeAfter } from "./BeforeAfter";
+import { Pays } from "./Pays";
 
 const names = ["fairShares", "theme", "useTheCupboard", "lightPrep", "freshIdeas"] as const;
 
@@ -95,6 +96,7 @@ export function SlidersDialog({ view, onClose }: { view: WeekView; onClose: () =
         <ErrorNote error={look.error ?? take.error ?? keep.error} />
       )}
       {look.data && <BeforeAfter look={look.data} currency={view.currency} />}
+      {planned && <Pays currency={view.currency} />}
     </Dialog>
   );
 }

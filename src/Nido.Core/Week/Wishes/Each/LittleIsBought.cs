@@ -9,6 +9,8 @@ internal sealed class LittleIsBought(PlanState plan) : Wish(plan)
 
     public override Said Unit => $"cents";
 
+    public override bool IsMoney => true;
+
     public override Slider? WeighedBy => Slider.UseTheCupboard;
 
     public override long Points() => Price(Plan.Spends.Cents);

@@ -12,7 +12,7 @@ internal sealed class NoWayTooOften(PlanState plan) : Wish(plan)
 
     public override Said Name => $"No way of working more than twice";
 
-    public override Said Unit => $"times beyond, squared";
+    public override Said Unit => $"times too often";
 
     public override Slider? WeighedBy => Slider.FreshIdeas;
 
@@ -22,11 +22,11 @@ internal sealed class NoWayTooOften(PlanState plan) : Wish(plan)
         Lying
             .Where(o => Week.IsChosen(o.Slot) && times[o.Use.TechniqueIndex] > Practice)
             .DistinctBy(o => o.Use.TechniqueIndex)
-            .Select(o =>
-                Squared(times[o.Use.TechniqueIndex]) is var n
-                    ? new WishLine(Said.Word(o.Use.Idea.Technique.Name), n, Price(n))
-                    : null!
-            );
+            .Select(o => new WishLine(
+                Said.Word(o.Use.Idea.Technique.Name),
+                times[o.Use.TechniqueIndex] - Practice,
+                Price(Squared(times[o.Use.TechniqueIndex]))
+            ));
 
     internal override void Changed(int slot, Use use, int sign)
     {

@@ -12,6 +12,8 @@ internal sealed class WithinTheBudget(PlanState plan) : Wish(plan)
 
     public override Said Unit => $"cents";
 
+    public override bool IsMoney => true;
+
     public override long Points() => Plan.OverBudget() * (long)Price;
 
     public override IEnumerable<WishLine> Lines() =>
