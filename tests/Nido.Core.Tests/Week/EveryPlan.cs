@@ -7,9 +7,12 @@ namespace Nido.Core.Tests.Week;
 internal static class EveryPlan
 {
     /// <summary>Shows each whole plan that keeps the rules; it is the same object, changed.</summary>
-    public static void Each(WeekProblem problem, Action<PlanState> show)
+    /// <param name="problem">The week.</param>
+    /// <param name="show">Told of each.</param>
+    /// <param name="apart">Materials in which the uses of a way must not differ, where money counts.</param>
+    public static void Each(WeekProblem problem, Action<PlanState> show, IReadOnlySet<int>? apart = null)
     {
-        var ways = Way.Of(problem);
+        var ways = Way.Of(problem, apart);
         var state = new PlanState(problem);
         void Fill(int slot)
         {

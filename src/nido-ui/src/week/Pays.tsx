@@ -32,10 +32,13 @@ export function Pays({ currency }: { currency: string }) {
 
 function OneWish({ wish, all, currency }: { wish: Wish; all: number; currency: string }) {
   const { t } = useTranslation();
-  const amount = (value: number) => (wish.isMoney ? money(value, currency) : `${plain(value)} ${wish.unit}`);
+  const amount = (value: number) => (wish.isMoney ? money(value, currency) : `${wish.unit}: ${plain(value)}`);
   return (
-    <details className="border-base-300 border-t">
+    <details className="group border-base-300 border-t">
       <summary className="flex min-h-11 cursor-pointer flex-wrap items-center gap-x-2 py-1">
+        <span className="quiet transition-transform group-open:rotate-90" aria-hidden="true">
+          ▸
+        </span>
         <span className="w-14 text-right font-bold tabular-nums">{plain(wish.points)}</span>
         <span className="flex-1">{wish.name}</span>
         <span className="quiet text-[13px]">
