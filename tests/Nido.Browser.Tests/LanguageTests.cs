@@ -44,7 +44,7 @@ public partial class LanguageTests(RunningSite site) : IClassFixture<RunningSite
         ("cupboard", ["table.open"]),
         ("cupboard", ["thing.open"]),
         ("cupboard", ["sharing.open"]),
-        ("cupboard", ["main ul button"]),
+        ("cupboard", ["main section button"]),
         ("group", ["main td button"]),
         ("today", ["main article button"]),
         ("today", ["endOfDay.open"]),
@@ -216,7 +216,7 @@ public partial class LanguageTests(RunningSite site) : IClassFixture<RunningSite
     [GeneratedRegex(@"{[\w-]+}")]
     private static partial Regex Slot();
 
-    [GeneratedRegex(@"[·:;,–—()“”«»×%=+|/\d]|\. ")]
+    [GeneratedRegex(@"[·:;,–—()“”«»×%=+|/\d]|\. |\b(?:ml|mm|cm|kg|g)\b")]
     private static partial Regex Between();
 
     [GeneratedRegex(@"\p{Ll}{2,} \p{Ll}{2,}")]
