@@ -15,12 +15,12 @@ public sealed record WrittenLine(string Kind, long Ref, string Day);
 public static class WrittenDown
 {
     private const string Counted =
-        "SELECT count(*) AS \"Value\" FROM found WHERE found MATCH {0} AND ({1} = '' OR kind = {1})";
+        "SELECT count(*) AS \"Value\" FROM found WHERE found MATCH {0} AND ({1} = '' OR kind = {1}) AND day BETWEEN {2} AND {3}";
 
     private const string Listed = """
         SELECT kind AS "Kind", ref AS "Ref", day AS "Day" FROM found
-        WHERE found MATCH {0} AND ({1} = '' OR kind = {1})
-        ORDER BY day DESC, rowid DESC LIMIT {2}
+        WHERE found MATCH {0} AND ({1} = '' OR kind = {1}) AND day BETWEEN {2} AND {3}
+        ORDER BY day DESC, rowid DESC LIMIT {4}
         """;
 
     /// <summary>What is found, newest first, and how much there is in all.</summary>
@@ -30,6 +30,7 @@ public static class WrittenDown
     /// <param name="children">Ids and names of the children of the group.</param>
     /// <param name="kind">seen, note or picture; null for all.</param>
     /// <param name="childId">Only of this child; null for all.</param>
+    /// <param name="days">The first and the last day looked at; null for any.</param>
     /// <param name="most">So many at most.</param>
     /// <param name="stop">Gives up.</param>
     public static async Task<(int Count, IReadOnlyList<WrittenLine> Lines)> FindAsync(
@@ -39,6 +40,7 @@ public static class WrittenDown
         IReadOnlyDictionary<string, string> children,
         string? kind,
         string? childId,
+        (DateOnly? First, DateOnly? Last) days,
         int most,
         CancellationToken stop
     )
@@ -52,8 +54,9 @@ public static class WrittenDown
             .ToListAsync(stop);
         var asked = Asked(groupId, words, children, childId, gone);
         var any = kind ?? "";
-        var count = await db.Database.SqlQueryRaw<int>(Counted, asked, any).SingleAsync(stop);
-        var lines = await db.Database.SqlQueryRaw<WrittenLine>(Listed, asked, any, most).ToListAsync(stop);
+        var (first, last) = (Day(days.First ?? DateOnly.MinValue), Day(days.Last ?? DateOnly.MaxValue));
+        var count = await db.Database.SqlQueryRaw<int>(Counted, asked, any, first, last).SingleAsync(stop);
+        var lines = await db.Database.SqlQueryRaw<WrittenLine>(Listed, asked, any, first, last, most).ToListAsync(stop);
         return (count, lines);
     }
 
@@ -100,6 +103,9 @@ public static class WrittenDown
                     .Select(c => char.IsLetterOrDigit(c) ? c : ' ')
             )
             .Split(' ', StringSplitOptions.RemoveEmptyEntries);
+
+    /// <summary>A day as the index has it.</summary>
+    private static string Day(DateOnly day) => day.ToString("yyyy-MM-dd", CultureInfo.InvariantCulture);
 
     private static string Quoted(string word) => $"\"{word.Replace("\"", "\"\"", StringComparison.Ordinal)}\"";
 }

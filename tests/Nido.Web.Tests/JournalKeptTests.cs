@@ -106,6 +106,51 @@ public sealed class JournalKeptTests(PastHouse house) : IAsyncDisposable
         }
     }
 
+    [Fact]
+    public async Task It_is_found_by_child_and_day_too_and_a_span_that_ends_before_it_begins_is_told()
+    {
+        var (group, children) = await HouseAsync();
+        var hina = IdOf(children, "Hina");
+        async Task<JsonNode> FindAsync(object body)
+        {
+            var (status, found) = await app.SendAsync(HttpMethod.Post, $"{group}/journal/find", body);
+            status.ShouldBe(200, found.ToJsonString());
+            return found;
+        }
+
+        var all = await FindAsync(new { words = "", childId = hina });
+        string[] days = [.. all["lines"]!.AsArray().Select(l => $"{l!["on"]}").Order(StringComparer.Ordinal)];
+        days.Length.ShouldBeGreaterThan(3);
+        all["lines"]!.AsArray().ShouldAllBe(l => $"{l!["child"]}" == "Hina");
+        var (first, last) = (days[1], days[^2]);
+        var some = await FindAsync(
+            new
+            {
+                words = "",
+                childId = hina,
+                from = first,
+                to = last,
+            }
+        );
+        some["lines"]!
+            .AsArray()
+            .Select(l => $"{l!["on"]}")
+            .Order(StringComparer.Ordinal)
+            .ShouldBe(days.Where(d => string.CompareOrdinal(d, first) >= 0 && string.CompareOrdinal(d, last) <= 0));
+        var (refused, problem) = await app.SendAsync(
+            HttpMethod.Post,
+            $"{group}/journal/find",
+            new
+            {
+                words = "",
+                from = "2026-03-02",
+                to = "2026-03-01",
+            }
+        );
+        refused.ShouldBe(400);
+        problem.ToJsonString().ShouldContain("comes before");
+    }
+
     private static string[] Words(string text) =>
         string.Concat(
                 Letters

@@ -153,5 +153,8 @@ internal sealed class FindBodyValidator : AbstractValidator<FindBody>
         RuleFor(f => f.Kind)
             .Must(k => k is null or "seen" or "note" or "picture")
             .Says($"Look for seen, note or picture.");
+        RuleFor(f => f.From)
+            .Must((f, from) => from is null || f.To is null || from <= f.To)
+            .Says($"The first day comes before the last one.");
     }
 }

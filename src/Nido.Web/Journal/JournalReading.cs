@@ -210,6 +210,7 @@ public sealed class JournalReading(NidoDb db, Content content, TermShares shares
             names,
             body.Kind,
             body.ChildId,
+            (body.From, body.To),
             most,
             stop
         );

@@ -154,7 +154,9 @@ public sealed record GripSeen(DateOnly On, string Ladder, string Grip, Said Name
 /// <param name="Words">Each begins a word of the text or of a name.</param>
 /// <param name="Kind">seen, note or picture; null for all.</param>
 /// <param name="ChildId">Only of this child; null for all.</param>
-public sealed record FindBody(string Words, string? Kind, string? ChildId);
+/// <param name="From">The first day looked at; null for any.</param>
+/// <param name="To">The last day looked at; null for any.</param>
+public sealed record FindBody(string Words, string? Kind, string? ChildId, DateOnly? From = null, DateOnly? To = null);
 
 /// <summary>What was found: how many, and the newest of them.</summary>
 public sealed record FoundView(int Count, IReadOnlyList<WrittenView> Lines);

@@ -1,6 +1,7 @@
 using Microsoft.AspNetCore.Http.HttpResults;
 using Nido.Core;
 using Nido.Core.Week.Reading;
+using Nido.Core.Week.Search;
 using Nido.Core.Week.Wishes;
 
 namespace Nido.Web.Week;
@@ -19,13 +20,21 @@ public static class WishesEndpoints
 /// <summary>The wishes of a week.</summary>
 /// <param name="Points">What all of them pay together; lower is better.</param>
 /// <param name="Wishes">Each of them.</param>
-public sealed record WishesView(long Points, IReadOnlyList<WishView> Wishes)
+/// <param name="AtLeastCents">What any week that keeps the rules costs at least; null where none does.</param>
+/// <param name="AtLeastMinutes">And how long its evenings are at least, all together.</param>
+public sealed record WishesView(
+    long Points,
+    IReadOnlyList<WishView> Wishes,
+    int? AtLeastCents = null,
+    int? AtLeastMinutes = null
+)
 {
     /// <summary>The view of a plan.</summary>
     public static WishesView Of(WeekPlan plan)
     {
         ArgumentNullException.ThrowIfNull(plan);
         var ledger = plan.State.Wishes;
+        var least = LeastOfWeek.Of(plan.Problem);
         return new(
             ledger.Points(),
             [
@@ -41,7 +50,9 @@ public sealed record WishesView(long Points, IReadOnlyList<WishView> Wishes)
                             .Select(l => new WishLineView(l.About, Math.Round(l.Amount, 1), l.Points)),
                     ]
                 )),
-            ]
+            ],
+            least?.Cents,
+            least?.EveningMinutes
         );
     }
 }

@@ -64,7 +64,10 @@ public static class Replan
         }
 
         var search = new LocalSearch(problem, new SeededChance(11));
-        search.Improve(state, p => p.FairAndPaid() + (StripCost * (long)Changed(problem, p, before)), Rounds, stop);
+        long Price(PlanState p) => p.FairAndPaid() + (StripCost * (long)Changed(problem, p, before));
+        SomethingForEveryone.Bring(problem, state, stop);
+        WithinBudget.Bring(problem, state, Price, stop);
+        search.Improve(state, Price, Rounds, stop);
         var (limit, over) = (problem.MayBecome(state.FairPrice()), state.OverBudget());
         search.Anneal(
             state,

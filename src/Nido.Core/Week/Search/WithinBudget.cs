@@ -14,22 +14,26 @@ public static class WithinBudget
     /// <param name="problem">The week.</param>
     /// <param name="plan">Changed in place; never worse than it was.</param>
     /// <param name="stop">Ends it with the best so far.</param>
-    public static void Bring(WeekProblem problem, PlanState plan, CancellationToken stop)
+    public static void Bring(WeekProblem problem, PlanState plan, CancellationToken stop) =>
+        Bring(problem, plan, p => p.FairAndPaid(), stop);
+
+    /// <summary>As the other one, by a price of one's own that has money over the budget in it.</summary>
+    internal static void Bring(WeekProblem problem, PlanState plan, Func<PlanState, long> price, CancellationToken stop)
     {
         ArgumentNullException.ThrowIfNull(problem);
         ArgumentNullException.ThrowIfNull(plan);
         for (var saved = true; saved && plan.OverBudget() > 0 && !stop.IsCancellationRequested; )
         {
-            saved = plan.Spends.Bought().Any(b => Without(problem, plan, b.Material));
+            saved = plan.Spends.Bought().Any(b => Without(problem, plan, b.Material, price));
         }
     }
 
     /// <summary>The plan without a material, where that is better; false and as it was where it is not.</summary>
-    private static bool Without(WeekProblem problem, PlanState plan, int material)
+    private static bool Without(WeekProblem problem, PlanState plan, int material, Func<PlanState, long> price)
     {
         bool Takes(int use, int day) => problem.Uses[use].On(day).Takes.Any(t => t.Material == material);
         int[] before = [.. plan.Uses];
-        var price = plan.FairAndPaid();
+        var paid = price(plan);
         int[] carried =
         [
             .. Enumerable
@@ -53,12 +57,12 @@ public static class WithinBudget
                 problem,
                 plan,
                 slot,
-                p => p.FairAndPaid(),
+                price,
                 u => problem.Days.Select((_, d) => d).All(d => !Takes(u.Index, d))
             );
         }
 
-        if (plan.FairAndPaid() < price)
+        if (price(plan) < paid)
         {
             return true;
         }

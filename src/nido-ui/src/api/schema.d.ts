@@ -3725,6 +3725,16 @@ export interface components {
             kind: null | string;
             /** @description Only of this child; null for all. */
             childId: null | string;
+            /**
+             * Format: date
+             * @description The first day looked at; null for any.
+             */
+            from?: null | string;
+            /**
+             * Format: date
+             * @description The last day looked at; null for any.
+             */
+            to?: null | string;
         };
         /** @description Where a finding is met. */
         FindingPlace: {
@@ -7775,6 +7785,16 @@ export interface components {
             points: number;
             /** @description Each of them. */
             wishes: components["schemas"]["WishView"][];
+            /**
+             * Format: int32
+             * @description What any week that keeps the rules costs at least; null where none does.
+             */
+            atLeastCents?: null | number;
+            /**
+             * Format: int32
+             * @description And how long its evenings are at least, all together.
+             */
+            atLeastMinutes?: null | number;
         };
         /** @description A word sorted. */
         WordSortSorted: {

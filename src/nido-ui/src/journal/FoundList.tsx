@@ -6,20 +6,73 @@ import { NoteList } from "./NoteList";
 
 const kinds = [null, "seen", "note", "picture"] as const;
 
-/** What is found for the words asked, in notes, of children by name, by who saw it; of one kind where one is chosen. */
-export function FoundList({ groupId, words }: { groupId: string; words: string }) {
+/**
+ * What is found for the words asked, in notes, of children by name, by who saw it; of one kind, child or span of days
+ * where one is chosen. Without words it is all that was written down.
+ */
+export function FoundList({
+  groupId,
+  words,
+  of,
+}: {
+  groupId: string;
+  words: string;
+  of: { childId: string; name: string }[];
+}) {
   const { t } = useTranslation();
+  const [childId, setChildId] = useState("");
+  const [from, setFrom] = useState("");
+  const [to, setTo] = useState("");
   const [kind, setKind] = useState<(typeof kinds)[number]>(null);
   const found = $api.useQuery(
     "post",
     "/api/groups/{groupId}/journal/find",
-    { params: { path: { groupId } }, body: { words, kind, childId: null } },
+    {
+      params: { path: { groupId } },
+      body: { words, kind, childId: childId || null, from: from || null, to: to || null },
+    },
     { placeholderData: (before) => before },
   );
   return (
     <section className="min-h-0 flex-1 overflow-auto px-5 py-3" aria-label={t("journal.found")} data-found>
       <ErrorNote error={found.error} />
       <div className="mb-1 flex flex-wrap items-center gap-3">
+        <label className="flex items-center gap-1.5">
+          {t("journal.ofChild")}
+          <select
+            className="select select-sm w-40"
+            value={childId}
+            onChange={(e) => setChildId(e.target.value)}
+            data-of-child
+          >
+            <option value="">{t("journal.everyone")}</option>
+            {of.map((c) => (
+              <option key={c.childId} value={c.childId}>
+                {c.name}
+              </option>
+            ))}
+          </select>
+        </label>
+        <label className="flex items-center gap-1.5">
+          {t("journal.fromDay")}
+          <input
+            type="date"
+            className="input input-sm w-36"
+            value={from}
+            max={to || undefined}
+            onChange={(e) => setFrom(e.target.value)}
+          />
+        </label>
+        <label className="flex items-center gap-1.5">
+          {t("journal.toDay")}
+          <input
+            type="date"
+            className="input input-sm w-36"
+            value={to}
+            min={from || undefined}
+            onChange={(e) => setTo(e.target.value)}
+          />
+        </label>
         <p className="quiet mr-auto" aria-live="polite">
           {found.data ? t("journal.foundCount", { count: found.data.count }) : t("loading")}
         </p>

@@ -18,6 +18,7 @@ export function JournalPage() {
   const [childId, setChildId] = useState<string | null>(null);
   const [group, setGroup] = useState(false);
   const [words, setWords] = useState("");
+  const [where, setWhere] = useState(false);
   const asked = useDeferredValue(words.trim());
   const children = $api.useQuery(
     "get",
@@ -40,13 +41,16 @@ export function JournalPage() {
           value={words}
           onChange={(e) => setWords(e.target.value)}
         />
+        <button type="button" className="btn btn-outline btn-sm" aria-pressed={where} onClick={() => setWhere(!where)}>
+          {where ? t("journal.lines") : t("journal.findWhere")}
+        </button>
         <button type="button" className="btn btn-outline btn-sm" onClick={() => window.print()}>
           <Printer size={16} aria-hidden="true" /> {t("paper.print")}
         </button>
       </header>
       <ErrorNote error={week.error ?? children.error} />
-      {asked ? (
-        <FoundList groupId={groupId} words={asked} />
+      {asked || where ? (
+        <FoundList groupId={groupId} words={asked} of={children.data ?? []} />
       ) : (
         <div className="flex min-h-0 flex-1 max-md:flex-col">
           <nav

@@ -1,7 +1,7 @@
 import { useTranslation } from "react-i18next";
 import { $api, type Wish } from "../api/client";
 import { ErrorNote } from "../shared/ErrorNote";
-import { money, plain } from "../shared/figures";
+import { duration, money, plain } from "../shared/figures";
 import { useWeek } from "../shared/useWeek";
 
 /** What each wish pays in the week at hand, dearest first, and for what; those that are met stand in one line. */
@@ -18,6 +18,14 @@ export function Pays({ currency }: { currency: string }) {
     <section className="mt-4 border-base-300 border-t pt-3" data-pays>
       <h3 className="font-bold">{t("pays.title", { points: plain(read.data.points) })}</h3>
       <p className="quiet mb-2 text-[13px]">{t("pays.help")}</p>
+      {read.data.atLeastCents != null && (
+        <p className="mb-2 text-[13px]" data-at-least>
+          {t("pays.atLeast", {
+            money: money(read.data.atLeastCents, currency),
+            minutes: duration(read.data.atLeastMinutes ?? 0),
+          })}
+        </p>
+      )}
       {paying.map((wish) => (
         <OneWish key={wish.name} wish={wish} all={read.data.points} currency={currency} />
       ))}

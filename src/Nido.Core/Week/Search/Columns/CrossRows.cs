@@ -1,3 +1,4 @@
+using Nido.Core.Week.Problem;
 using Nido.Core.Week.Rules;
 
 namespace Nido.Core.Week.Search.Columns;
@@ -24,7 +25,10 @@ internal sealed class CrossRows
             .. rows.Select(row => (row, Terms: row.Terms.Where(t => may.Contains((t.Cell, t.Way))).ToArray()))
                 .Where(x => CouldBreak(x.row, x.Terms)),
         ];
-        MoneyRows.Row[] bought = [.. money?.Over(cells) ?? []];
+        MoneyRows.Row[] bought =
+        [
+            .. money?.Over([.. cells.Select(c => (c.Index, c.Day, (IReadOnlyList<Way>)c.Ways))]) ?? [],
+        ];
         AtMost = [.. across.Select(x => (double)x.Row.AtMost), .. bought.Select(b => b.There)];
         Packs = [.. bought.Select((b, i) => (across.Length + i, b.Material, b.Pack))];
         ofWay = across

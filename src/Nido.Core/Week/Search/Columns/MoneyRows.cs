@@ -51,8 +51,8 @@ internal sealed class MoneyRows
     /// <param name="Terms">Cell, way and units taken.</param>
     internal sealed record Row(int Material, double There, double Pack, (int Cell, int Way, double Units)[] Terms);
 
-    /// <summary>The rows over some cells and their ways.</summary>
-    public IEnumerable<Row> Over(IReadOnlyList<CellOfWays> cells)
+    /// <summary>The rows over some cells and the ways that may lie there.</summary>
+    public IEnumerable<Row> Over(IReadOnlyList<(int Index, int Day, IReadOnlyList<Way> Ways)> cells)
     {
         foreach (var m in Scarce)
         {
