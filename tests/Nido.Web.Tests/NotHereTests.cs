@@ -12,6 +12,7 @@ public class NotHereTests(HouseApp house) : IClassFixture<HouseApp>
     [InlineData("/api/weeks/nowhere", "This week")]
     [InlineData("/api/weeks/nowhere/safety", "This week")]
     [InlineData("/api/weeks/nowhere/may-go-wrong", "This week")]
+    [InlineData("/api/weeks/nowhere/wishes", "This week")]
     [InlineData("/api/weeks/{week}/days/9", "no such place")]
     [InlineData("/api/weeks/{week}/days/9.pdf", "no such place")]
     [InlineData("/api/weeks/{week}/slots/0/nowhere/0/bench", "no such place")]

@@ -20,7 +20,7 @@ export function Pays({ currency }: { currency: string }) {
       <p className="quiet mb-2 text-[13px]">{t("pays.help")}</p>
       {read.data.atLeastCents != null && (
         <p className="mb-2 text-[13px]" data-at-least>
-          {t("pays.atLeast", {
+          {t(read.data.atLeastCents > 0 ? "pays.atLeast" : "pays.atLeastFree", {
             money: money(read.data.atLeastCents, currency),
             minutes: duration(read.data.atLeastMinutes ?? 0),
           })}

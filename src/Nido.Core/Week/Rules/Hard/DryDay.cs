@@ -9,7 +9,7 @@ internal sealed class DryDay : DayRule
     public override bool Holds(WeekProblem problem, Idea idea, int block, int day) =>
         problem.Days[day].Dry || !idea.Technique.DryWeather;
 
-    public override Said Why(WeekProblem problem, Idea idea, int block, int day) => $"needs a dry day";
+    public override Said Why(WeekProblem problem, Idea idea, int block, int day) => $"it needs a dry day";
 
     public override IEnumerable<RuleRow> Rows(WeekWays ways) =>
         None(
