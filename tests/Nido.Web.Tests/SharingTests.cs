@@ -135,22 +135,13 @@ public class SharingTests(DemoApp demo) : IClassFixture<DemoApp>
             .SelectMany(e => e!["tasks"]!.AsArray().Select(t => (Evening: (string)e["evening"]!, Task: t!)))
             .ToArray();
         tasks.ShouldContain(t => (bool)t.Task["isCritical"]!);
-        // What keeps no longer than a day is done on its own morning, all else by its latest evening.
-        tasks.ShouldAllBe(t =>
-            (bool)t.Task["inTheMorning"]!
-                ? t.Evening == (string)t.Task["neededOn"]!
-                : string.CompareOrdinal(t.Evening, (string)t.Task["latest"]!) <= 0
-        );
-        // What is done on its morning is no work of the evening.
-        foreach (var evening in prep["evenings"]!.AsArray())
-        {
-            evening!["tasks"]!
-                .AsArray()
-                .Where(t => !(bool)t!["inTheMorning"]!)
-                .Sum(t => (int)t!["minutes"]!)
-                .ShouldBeLessThanOrEqualTo((int)evening["capacity"]!);
-        }
-
+        tasks.ShouldAllBe(t => string.CompareOrdinal(t.Evening, (string)t.Task["latest"]!) <= 0);
+        prep["evenings"]!.AsArray().ShouldAllBe(e => (int)e!["minutes"]! <= (int)e["capacity"]!);
+        prep["evenings"]!
+            .AsArray()
+            .ShouldAllBe(e =>
+                (int)e!["minutes"]! + (int)e["morningMinutes"]! == e["tasks"]!.AsArray().Sum(t => (int)t!["minutes"]!)
+            );
         ((int)prep["budgetCents"]!).ShouldBeGreaterThan(0);
     }
 

@@ -32,6 +32,7 @@ public static class PrepSchedule
         ArgumentNullException.ThrowIfNull(tasks);
         var latest = Enumerable.Range(0, tasks.Count).Select(k => LatestOf(tasks, k, days)).ToArray();
         var evening = new DateOnly[tasks.Count];
+        var morning = new bool[tasks.Count];
         var full = new Dictionary<DateOnly, int>();
         // What follows first; of the rest, what has least choice, the longest first.
         foreach (
@@ -48,7 +49,7 @@ public static class PrepSchedule
                 : latest[k];
             if (IsForTheMorning(tasks[k], last))
             {
-                evening[k] = tasks[k].NeededOn;
+                (evening[k], morning[k]) = (tasks[k].NeededOn, true);
                 continue;
             }
 
@@ -65,13 +66,11 @@ public static class PrepSchedule
                         Task: t with
                         {
                             Evening = evening[k],
-                            Latest = latest[k],
+                            Latest = morning[k] ? t.NeededOn : latest[k],
                             IsCritical = critical.Contains(k),
-                            InTheMorning = IsForTheMorning(t, latest[k]),
+                            InTheMorning = morning[k],
                             TooLate =
-                                today is { } now && latest[k] < now && !IsForTheMorning(t, latest[k])
-                                    ? WayOut(t, now, days, meets)
-                                    : null,
+                                today is { } now && latest[k] < now && !morning[k] ? WayOut(t, now, days, meets) : null,
                         }
                     )
             )

@@ -35,7 +35,11 @@ public sealed record PrepTask(
     /// itself.</summary>
     public bool InTheMorning { get; init; }
 
-    /// <summary>Last evening on which it can be begun, its wait and what follows it included.</summary>
+    /// <summary>Minutes it takes of its evening: none where it is done in the morning.</summary>
+    public int EveningMinutes => InTheMorning ? 0 : Minutes;
+
+    /// <summary>Last evening on which it can be begun, its wait and what follows it included; the day itself where it is
+    /// done in the morning.</summary>
     public DateOnly Latest { get; init; }
 
     /// <summary>Number in the list of what follows it, or null: that waits for it.</summary>

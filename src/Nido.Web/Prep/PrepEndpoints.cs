@@ -34,7 +34,8 @@ public static class PrepEndpoints
                         .GroupBy(t => t.Task.Evening)
                         .Select(g => new EveningView(
                             g.Key,
-                            g.Sum(t => t.Task.Minutes),
+                            g.Sum(t => t.Task.EveningMinutes),
+                            g.Sum(t => t.Task.Minutes - t.Task.EveningMinutes),
                             capacity,
                             [.. g.Select(t => Task(t.Number, t.Task))]
                         )),
@@ -123,8 +124,14 @@ public sealed record RefreshOfDay(DateOnly Day, string Title, RefreshView Refres
 /// <summary>Something to ask families for, and by when the note must go out.</summary>
 public sealed record AskView(MaterialLineView Line, AskFamilies Ask);
 
-/// <summary>An evening's work against what an evening holds.</summary>
-public sealed record EveningView(DateOnly Evening, int Minutes, int Capacity, IReadOnlyList<TaskView> Tasks);
+/// <summary>A day's work: its evening against what an evening holds, and what is done in its morning.</summary>
+public sealed record EveningView(
+    DateOnly Evening,
+    int Minutes,
+    int MorningMinutes,
+    int Capacity,
+    IReadOnlyList<TaskView> Tasks
+);
 
 /// <summary>A task of an evening, or of the morning where it does not keep: its number over the week, the last evening
 /// it can be begun, what waits for it, how long it keeps, what to mind at it, and the minutes that printing

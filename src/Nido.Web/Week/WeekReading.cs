@@ -360,7 +360,8 @@ public static class WeekReading
                     !problem.Attendance.Is(c, cell.Day, cell.Block) || plan.State.InReach(cell.Day, cell.Block, c) > 0
                 )
             );
-        var evenings = PrepTasks.Of(plan).GroupBy(t => t.Evening).Select(g => g.Sum(t => t.Minutes)).ToArray();
+        var prep = PrepTasks.Of(plan);
+        var evenings = prep.GroupBy(t => t.Evening).Select(g => g.Sum(t => t.EveningMinutes));
         var findings = WeekFindings.Of(plan);
         // A report belongs to the week it was made for: with other children, things or locks its bounds say nothing.
         var holds =
@@ -382,7 +383,7 @@ public static class WeekReading
             lines.Count(l => l.Packs > 0),
             lines.Sum(l => l.Cents),
             lines.Count(l => l.IsToAsk),
-            evenings.Sum(),
+            prep.Sum(t => t.Minutes),
             evenings.DefaultIfEmpty(0).Max(),
             findings.Count(f => f.Severity == Severity.Block && f.Lifted is null),
             findings.Count(f => f.Severity is Severity.Watch or Severity.AdultStep),

@@ -2,6 +2,7 @@ using Nido.Core.Group;
 using Nido.Core.Group.Steps;
 using Nido.Core.Ideas;
 using Nido.Core.Safety;
+using Nido.Core.Week.Rules.Hard;
 
 namespace Nido.Core.Week.Problem;
 
@@ -169,13 +170,7 @@ internal sealed class UseFinder(WeekProblem problem)
         int b
     )
     {
-        bool[] fit =
-        [
-            .. problem.Days.Select(
-                (d, i) =>
-                    (d.Dry || !idea.Technique.DryWeather) && problem.Attendance.TakesPlace(i, b) && !IsGone(idea, i)
-            ),
-        ];
+        bool[] fit = [.. problem.Days.Select((_, d) => DayRule.OthersHold(problem, idea, b, d))];
         if (!fit.Contains(true))
         {
             return [];
@@ -193,14 +188,6 @@ internal sealed class UseFinder(WeekProblem problem)
             .GroupBy(x => string.Concat(x.KeptOut.SelectMany(step => step.Select(f => f is null ? '-' : 'x'))))
             .Select(g => ((bool[])[.. fit.Select((_, d) => g.Any(x => x.Day == d))], g.First().KeptOut));
     }
-
-    /// <summary>Something it is bound to is gone by that day.</summary>
-    private bool IsGone(Idea idea, int onDay) =>
-        input.CameUp.Any(h =>
-            h.Kind == CameUpKind.MaterialGone
-            && h.On(onDay)
-            && idea.Steps.Any(s => s.Bindings.Values.Any(b => b.Material.Id == h.Subject))
-        );
 
     private Finding?[][] KeptOut(Idea idea, IReadOnlyList<Hazard>[] hazards, int b, int onDay) =>
         [

@@ -3584,12 +3584,14 @@ export interface components {
             /** @description Backups that hold it still. */
             stillIn: components["schemas"]["StillHeld"][];
         };
-        /** @description An evening's work against what an evening holds. */
+        /** @description A day's work: its evening against what an evening holds, and what is done in its morning. */
         EveningView: {
             /** Format: date */
             evening: string;
             /** Format: int32 */
             minutes: number;
+            /** Format: int32 */
+            morningMinutes: number;
             /** Format: int32 */
             capacity: number;
             tasks: components["schemas"]["TaskView"][];

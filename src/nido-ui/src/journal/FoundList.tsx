@@ -53,26 +53,8 @@ export function FoundList({
             ))}
           </select>
         </label>
-        <label className="flex items-center gap-1.5">
-          {t("journal.fromDay")}
-          <input
-            type="date"
-            className="input input-sm w-36"
-            value={from}
-            max={to || undefined}
-            onChange={(e) => setFrom(e.target.value)}
-          />
-        </label>
-        <label className="flex items-center gap-1.5">
-          {t("journal.toDay")}
-          <input
-            type="date"
-            className="input input-sm w-36"
-            value={to}
-            min={from || undefined}
-            onChange={(e) => setTo(e.target.value)}
-          />
-        </label>
+        <DayField label={t("journal.fromDay")} value={from} max={to} onDay={setFrom} />
+        <DayField label={t("journal.toDay")} value={to} min={from} onDay={setTo} />
         <p className="quiet mr-auto" aria-live="polite">
           {found.data ? t("journal.foundCount", { count: found.data.count }) : t("loading")}
         </p>
@@ -93,5 +75,33 @@ export function FoundList({
       </div>
       <NoteList groupId={groupId} notes={found.data?.lines ?? []} named />
     </section>
+  );
+}
+
+/** A day to look from or up to; empty is any. */
+function DayField({
+  label,
+  value,
+  onDay,
+  ...limits
+}: {
+  label: string;
+  value: string;
+  onDay: (day: string) => void;
+  min?: string;
+  max?: string;
+}) {
+  return (
+    <label className="flex items-center gap-1.5">
+      {label}
+      <input
+        type="date"
+        className="input input-sm w-36"
+        value={value}
+        min={limits.min || undefined}
+        max={limits.max || undefined}
+        onChange={(e) => onDay(e.target.value)}
+      />
+    </label>
   );
 }

@@ -21,7 +21,7 @@ export function PrepPage() {
   const paper = $api.useQuery("get", "/api/weeks/{weekId}/paper", path);
   const data = prep.data;
   const currency = week.data?.currency ?? "USD";
-  const total = data?.evenings.reduce((sum, e) => sum + e.minutes, 0);
+  const total = data?.evenings.reduce((sum, e) => sum + e.minutes + e.morningMinutes, 0);
   return (
     <main className="flex min-w-0 flex-1 flex-col">
       <header className="flex flex-wrap items-center gap-3 border-base-300 border-b px-4 py-2.5">
@@ -50,7 +50,13 @@ export function PrepPage() {
                   <Ticks
                     key={e.evening}
                     id={`${weekId} ${e.evening}`}
-                    title={`${longDay(e.evening)} · ${e.minutes} min`}
+                    title={[
+                      longDay(e.evening),
+                      e.morningMinutes > 0 && t("prep.morningMinutes", { minutes: e.morningMinutes }),
+                      (e.minutes > 0 || e.morningMinutes === 0) && `${e.minutes} min`,
+                    ]
+                      .filter(Boolean)
+                      .join(" · ")}
                     items={e.tasks.map((task) => ({
                       what: task.what,
                       more: `${task.for} · ${task.minutes} min${task.waitHours > 0 ? ` · ${t("prep.waits", { hours: task.waitHours })}` : ""}${task.spared > 0 ? ` · ${t("paper.printed", { minutes: task.spared })}` : ""}${task.adultOnly ? ` · ${t("prep.adultOnly")}` : ""}${task.inTheMorning ? ` · ${t("prep.morning")}` : ""}${task.keepsDays !== null ? ` · ${t("prep.keeps", { count: task.keepsDays })}` : ""}`,

@@ -11,7 +11,23 @@ namespace Nido.Core.Week.Rules.Hard;
 public abstract class DayRule : HardRule
 {
     /// <summary>Those rules, in the order in which a teacher is told of them.</summary>
-    public static IReadOnlyList<DayRule> OfTheDay { get; } = [.. All.OfType<DayRule>()];
+    // Read when asked for: these rules are themselves made while the list of all is.
+    public static IReadOnlyList<DayRule> OfTheDay => field ??= [.. All.OfType<DayRule>()];
+
+    /// <summary>Whether all of them hold but for who is in the room and what there is of it, which takes a closer
+    /// look.</summary>
+    public static bool OthersHold(WeekProblem problem, Idea idea, int block, int day)
+    {
+        foreach (var rule in OfTheDay)
+        {
+            if (rule is not MayBeMet && !rule.Holds(problem, idea, block, day))
+            {
+                return false;
+            }
+        }
+
+        return true;
+    }
 
     /// <summary>Whether it lets an idea lie in a block on a day.</summary>
     public abstract bool Holds(WeekProblem problem, Idea idea, int block, int day);

@@ -12,7 +12,7 @@ internal sealed class MayBeMet : DayRule
 {
     public override bool Holds(WeekProblem problem, Idea idea, int block, int day) =>
         problem.UsesOfBlock[block].Any(u => u.Idea.Id == idea.Id && u.OnDay[day])
-        || OfTheDay.Any(r => r != this && !r.Holds(problem, idea, block, day));
+        || !OthersHold(problem, idea, block, day);
 
     public override Said Why(WeekProblem problem, Idea idea, int block, int day)
     {
