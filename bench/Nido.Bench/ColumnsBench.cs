@@ -31,7 +31,7 @@ internal static class ColumnsBench
             );
             var (fair, bound) = (
                 result.Score.Fair / (double)WeekProblem.PerMinute,
-                result.Bound / (double)WeekProblem.PerMinute
+                Math.Max(result.Bound, result.BoundWithinBudget ?? 0) / (double)WeekProblem.PerMinute
             );
             Console.WriteLine(
                 $"{name}: {fair:0.0} min short, at least {bound:0.0} (gap {100 * result.Gap:0.0}%); smallest "

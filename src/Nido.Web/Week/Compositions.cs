@@ -126,7 +126,7 @@ public sealed partial class Compositions(
         var asKept = WeekProblem.Build(await problems.InputAsync(row, swapped, db, default)).Problem;
         using (await writer.TurnAsync(default))
         {
-            row.Report = ComposeReport.Of(result, asKept.Mark(locked));
+            row.Report = ComposeReport.Of(result, asKept, locked);
             if (stays)
             {
                 await db.SaveChangesAsync(default);

@@ -364,9 +364,7 @@ public static class WeekReading
         var evenings = prep.GroupBy(t => t.Evening).Select(g => g.Sum(t => t.EveningMinutes));
         var findings = WeekFindings.Of(plan);
         // A report belongs to the week it was made for: with other children, things or locks its bounds say nothing.
-        var holds =
-            report?.Mark is { } mark
-            && mark == ComposeReport.MarkOf(problem.Mark(plan.Filled.Select(f => f.Placement).Where(p => p.Locked)));
+        var holds = report?.Holds(problem, plan.Filled.Select(f => f.Placement).Where(p => p.Locked)) == true;
         // By hand an offer that should stay may be broken up, which no bound reckons with: what it says must hold of
         // what is seen.
         var (shortBy, share) = (
@@ -374,6 +372,7 @@ public static class WeekReading
             plan.State.Shares.Smallest() / 1e4
         );
         var over = Math.Max(0, lines.Sum(l => l.Cents) - problem.Group.Settings.BudgetCents);
+        var atLeast = holds ? report!.AtLeast(problem, over) : 0;
         return new(
             Enumerable.Range(0, problem.ChildCount).Count(c => problem.Attendance.DaysOf(c) > 0),
             everywhere,
@@ -392,7 +391,7 @@ public static class WeekReading
         )
         {
             ShortMinutes = Math.Round(shortBy, 1),
-            AtLeastMinutes = holds && report!.BoundMinutes <= shortBy ? Math.Round(report.BoundMinutes, 1) : null,
+            AtLeastMinutes = holds && atLeast <= shortBy ? Math.Round(atLeast, 1) : null,
             AtMostShare = holds && report!.AtMostShare >= Math.Floor(share) ? report.AtMostShare : null,
             Changed = report?.Mark is not null && !holds,
             CutShort = holds && report!.End == ComposeEnd.StoppedByTheClock,

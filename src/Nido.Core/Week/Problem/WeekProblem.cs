@@ -4,7 +4,6 @@ using Nido.Core.Ideas;
 using Nido.Core.Safety;
 using Nido.Core.Week.Rules;
 using Nido.Core.Week.Search;
-using Nido.Core.Week.Wishes;
 
 namespace Nido.Core.Week.Problem;
 
@@ -14,9 +13,6 @@ public sealed class WeekProblem
 {
     /// <summary>Hundredths of a minute in a minute.</summary>
     public const int PerMinute = 100;
-
-    // A fifth more of an aim than usual is the most a week is asked to make good: our own convention.
-    private const int MostCarried = 5;
 
     private readonly List<string> ladderIds;
 
@@ -181,7 +177,8 @@ public sealed class WeekProblem
         var missing = WhatIsMissing.Of(input);
         // A week that cannot be planned yet can be looked at all the same: whole, with nothing that may lie in it.
         problem.ReadUses(missing.Count > 0 ? [] : input.Ideas);
-        problem.ReadTargets();
+        (problem.Target, problem.EvenShare) = Owed.Minutes(problem);
+        problem.StrandOpen = Owed.Strands(problem);
         problem.ReadLocks();
         problem.ReadStaying();
         problem.Objectives =
@@ -214,57 +211,6 @@ public sealed class WeekProblem
 
     /// <summary>Places of a plan with nothing in them though somebody comes.</summary>
     public int Empty(PlanState plan) => Enumerable.Range(0, Slots.Count).Count(s => plan.Uses[s] < 0 && IsOpen(s));
-
-    /// <summary>
-    /// A number that is the same for weeks in which the same may lie in the same places and gives the same: a bound
-    /// worked out for
-    /// one of them holds for the others. FNV-1a, which is the same on every machine.
-    /// </summary>
-    /// <param name="locked">What is locked in it.</param>
-    public long Mark(IEnumerable<Placement> locked)
-    {
-        ArgumentNullException.ThrowIfNull(locked);
-        var mark = 14695981039346656037UL;
-        void Add(int value) => mark = (mark ^ (uint)value) * 1099511628211UL;
-        foreach (var value in Target.Concat(EvenShare).Concat(AdultsThere.SelectMany(d => d)))
-        {
-            Add(value);
-        }
-
-        foreach (
-            var letter in locked
-                .Select(p => $"{p.Day} {p.BlockId} {p.Offer} {p.IdeaId};")
-                .Order(StringComparer.Ordinal)
-                .SelectMany(p => p)
-        )
-        {
-            Add(letter);
-        }
-
-        foreach (var open in StrandOpen)
-        {
-            Add(open ? 1 : 0);
-        }
-
-        foreach (var use in Uses)
-        {
-            Add(use.BlockIndex);
-            Add(use.TechniqueIndex);
-            Add(use.IdeaIndex);
-            Add(use.Adults);
-            foreach (var on in use.OnDay)
-            {
-                Add(on ? 1 : 0);
-            }
-
-            foreach (var dose in use.Dose[0])
-            {
-                Add(dose);
-            }
-        }
-
-        return unchecked((long)mark);
-    }
 
     /// <summary>Index of the cell of a day and block.</summary>
     public int CellAt(int day, int block) => (day * Blocks.Count) + block;
@@ -323,109 +269,17 @@ public sealed class WeekProblem
                 ),
         ];
         Makes = [.. Materials.Select(m => DirectMake.Of(m.Id, Input, indexOf))];
+        var making = new UseMaking(this, indexOf);
         Uses =
         [
-            .. found.Select(
-                (f, u) => MakeUse(u, f, Array.IndexOf(techniques, ideas[f.IdeaIndex].Technique.Id), indexOf)
-            ),
+            .. found.Select((f, u) => making.Make(u, f, Array.IndexOf(techniques, ideas[f.IdeaIndex].Technique.Id))),
         ];
         UsesOfBlock = [.. Blocks.Select((_, b) => Uses.Where(u => u.BlockIndex == b).ToArray())];
     }
 
-    private Use MakeUse(int index, UseFinder.Found found, int techniqueIndex, Dictionary<string, int> indexOf)
-    {
-        var idea = Input.Ideas[found.IdeaIndex];
-        var block = Blocks[found.BlockIndex];
-        return new Use
-        {
-            Index = index,
-            Idea = idea,
-            IdeaIndex = found.IdeaIndex,
-            TechniqueIndex = techniqueIndex,
-            Block = block,
-            BlockIndex = found.BlockIndex,
-            Children = found.Children,
-            Reach = [.. found.Children.Select(c => c.InReach)],
-            Dose = [.. Enumerable.Range(1, block.Offers).Select(r => DoseAt(idea, block, found.Children, r, FirstDay))],
-            Strands = [.. idea.Technique.Strands.Where(s => s.Value >= 10).Select(s => IndexOfStrand(s.Key))],
-            HasLetters = Meets(idea, "letters", "letter-sounds", "forming-letters"),
-            HasNumbers = Meets(idea, "numerals", "counting"),
-            Adults = found.Adults,
-            OnDay = found.Days,
-            Days = UseOnDay.Of(found, indexOf, LadderIndex),
-            Cautions = found.Cautions,
-            Ladder = LadderIndex(idea.Technique.Ladder),
-            PrepMinutes = idea.PrepIn(Group.Settings).Sum(p => p.Minutes),
-            WishCosts = [.. IdeaCost.All.Select(c => c.Points(idea, Input))],
-        };
-    }
-
-    private static bool Meets(Idea idea, params string[] strands) =>
-        idea.Technique.Strands.Any(s => s.Value >= 10 && strands.Contains(s.Key));
-
     /// <summary>The steps at least one child works at.</summary>
     public static IReadOnlyList<IdeaStep> StepsInUse(Idea idea, IReadOnlyList<ChildAtIdea> children) =>
         [.. idea.Steps.Where(s => children.Any(c => c.InReach && c.Offer!.Step == s.Number))];
-
-    /// <summary>Dose of child × aim where this many offers of the block are in the child's reach.</summary>
-    private int[] DoseAt(Idea idea, Block block, ChildAtIdea[] children, int inReach, DateOnly day)
-    {
-        var shares = idea.Technique.AimShares();
-        var dose = new int[children.Length * 4];
-        for (var c = 0; c < children.Length; c++)
-        {
-            var minutes = Minutes.Received(
-                block,
-                idea.Technique,
-                inReach,
-                children[c].Child.MonthsOn(day),
-                Group.Settings
-            );
-            for (var m = 0; m < 4; m++)
-            {
-                dose[(c * 4) + m] = (int)Math.Round(PerMinute * minutes * shares[m] * children[c].Fit);
-            }
-        }
-
-        return dose;
-    }
-
-    private void ReadTargets()
-    {
-        var day = FirstDay;
-        Target = new int[ChildCount * 4];
-        EvenShare = new int[ChildCount * 4];
-        for (var c = 0; c < ChildCount; c++)
-        {
-            var inAll = Blocks
-                .Select(
-                    (b, i) =>
-                        Attendance.DaysIn(c, i) * Minutes.CanGive(b, Group.Children[c].MonthsOn(day), Group.Settings)
-                )
-                .Sum();
-            var target = (int)Math.Round(PerMinute * 0.9 * inAll / 4);
-            for (var m = 0; m < 4; m++)
-            {
-                EvenShare[(c * 4) + m] = (int)Math.Round(PerMinute * inAll / 4);
-                // What last week fell short of is asked for besides, as far as a week can make good.
-                var carried = Input.Carried.TryGetValue(Group.Children[c].Id, out var lacked) ? lacked[m] : 0;
-                Target[(c * 4) + m] = target + Math.Min(carried, target / MostCarried);
-            }
-        }
-
-        StrandOpen = new bool[ChildCount * Strand.All.Count];
-        // One session cannot hold every strand, and is not blamed for it.
-        foreach (var use in Days.Count > 1 ? Uses : [])
-        {
-            for (var c = 0; c < ChildCount; c++)
-            {
-                foreach (var s in use.Strands)
-                {
-                    StrandOpen[(c * Strand.All.Count) + s] |= use.IsMetBy(c);
-                }
-            }
-        }
-    }
 
     private void ReadLocks()
     {
@@ -464,7 +318,6 @@ public sealed class WeekProblem
         Together = [.. at.Select((offer, s) => offer is null || LockedUse[s] >= 0 ? [s] : offer.Slots.ToArray())];
     }
 
-    private int LadderIndex(string id) => ladderIds.IndexOf(id);
-
-    private static int IndexOfStrand(string id) => Strand.All.Select((s, i) => (s, i)).First(x => x.s.Id == id).i;
+    /// <summary>Index of a ladder, by id; −1 where the week has none of that id.</summary>
+    internal int LadderIndex(string id) => ladderIds.IndexOf(id);
 }

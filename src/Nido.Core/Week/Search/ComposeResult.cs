@@ -25,10 +25,15 @@ public sealed record ComposeResult(
     /// <summary>What no plan's smallest share goes above, in parts of a million; null where it was not found.</summary>
     public long? AtMostShare { get; init; }
 
+    /// <summary>As <see cref="Bound"/>, of plans that keep to the budget; null where money does not bind.</summary>
+    public long? BoundWithinBudget { get; init; }
+
     /// <summary>The price of fair shares that was reached before the worst off and the other wishes were looked at, in
     /// hundredths of a minute.</summary>
     public long Reached { get; init; }
 
-    /// <summary>Gap of what was reached to the bound, 0–1: (best − bound)/max(1 minute, best).</summary>
-    public double Gap => (Reached - Bound) / (double)Math.Max(WeekProblem.PerMinute, Reached);
+    /// <summary>Gap of what was reached to the bound, within the budget where that binds, 0–1: (best − bound)/max(1
+    /// minute, best).</summary>
+    public double Gap =>
+        (Reached - Math.Max(Bound, BoundWithinBudget ?? 0)) / (double)Math.Max(WeekProblem.PerMinute, Reached);
 }

@@ -22,6 +22,9 @@ public sealed class WeekComposer(WeekProblem problem, ComposeLimits limits, Time
     // Uses weighed in all rounds of descent together, so that a large week gets fewer of them.
     private const int WeighedInRounds = 100_000;
     private readonly long began = time.GetTimestamp();
+
+    // What no plan goes below; and what none does that keeps to the budget, which is what the search is held against.
+    private long fairBound;
     private long bound;
 
     /// <summary>Composes.</summary>
@@ -47,11 +50,12 @@ public sealed class WeekComposer(WeekProblem problem, ComposeLimits limits, Time
             : clock.IsCancellationRequested ? ComposeEnd.StoppedByTheClock
             : ComposeEnd.Finished;
         Tell(progress, ComposeStage.Done, plan, show: true);
-        return new ComposeResult(Placements(plan), plan.Score(), greedy, bound, end, Seconds())
+        return new ComposeResult(Placements(plan), plan.Score(), greedy, fairBound, end, Seconds())
         {
             SmallestShare = plan.Shares.Smallest(),
             AtMostShare = atMost,
             Reached = reached,
+            BoundWithinBudget = bound > fairBound && plan.OverBudget() == 0 ? bound : null,
         };
     }
 
@@ -102,6 +106,7 @@ public sealed class WeekComposer(WeekProblem problem, ComposeLimits limits, Time
             found =>
             {
                 bound = Math.Max(bound, (long)Math.Ceiling(found - 1e-3));
+                fairBound = withMoney ? fairBound : bound;
                 Tell(progress, ComposeStage.Choose, plan, show: false);
             }
         );

@@ -3270,6 +3270,13 @@ export interface components {
             atMostShare?: null | number;
             /** @description Of which week the bounds are; another week's say nothing of a plan. */
             mark?: null | string;
+            /**
+             * Format: double
+             * @description What no plan that keeps to the budget can go below; null where money did not bind.
+             */
+            withinBudgetMinutes?: null | number;
+            /** @description Of which cupboard and budget that is. */
+            moneyMark?: null | string;
         };
         /** @description What comes out. */
         ContainerCapacityAnswer: {

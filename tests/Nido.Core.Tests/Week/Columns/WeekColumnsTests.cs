@@ -298,12 +298,14 @@ public sealed class WeekColumnsTests
     public void Bounds_belong_to_the_week_they_are_of()
     {
         var input = Things.Week(Weeks.Six);
-        var mark = Weeks.Build(input).Mark([]);
-        Weeks.Build(input).Mark([]).ShouldBe(mark);
-        Weeks.Build(input with { Sliders = Sliders.Middle with { Theme = 9 } }).Mark([]).ShouldBe(mark);
-        Weeks.Build(input with { CameUp = [new(CameUpKind.ChildAway, "Fay", 1, 1)] }).Mark([]).ShouldNotBe(mark);
-        Weeks.Build(input with { Ideas = [.. input.Ideas.Skip(1)] }).Mark([]).ShouldNotBe(mark);
-        Weeks.Build(input).Mark([new(0, "circle", 0, input.Ideas[0].Id, true)]).ShouldNotBe(mark);
+        var mark = WeekMark.Of(Weeks.Build(input), []);
+        WeekMark.Of(Weeks.Build(input), []).ShouldBe(mark);
+        WeekMark.Of(Weeks.Build(input with { Sliders = Sliders.Middle with { Theme = 9 } }), []).ShouldBe(mark);
+        WeekMark
+            .Of(Weeks.Build(input with { CameUp = [new(CameUpKind.ChildAway, "Fay", 1, 1)] }), [])
+            .ShouldNotBe(mark);
+        WeekMark.Of(Weeks.Build(input with { Ideas = [.. input.Ideas.Skip(1)] }), []).ShouldNotBe(mark);
+        WeekMark.Of(Weeks.Build(input), [new(0, "circle", 0, input.Ideas[0].Id, true)]).ShouldNotBe(mark);
     }
 
     private static double Bound(WeekProblem problem, Goal goal)

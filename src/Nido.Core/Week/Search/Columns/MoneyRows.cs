@@ -83,14 +83,15 @@ internal sealed class MoneyRows
     private static double Units(Use use, int day, int material) =>
         use.On(day).Takes.Where(t => t.Material == material).Sum(t => t.Amount);
 
-    /// <summary>Units that are there or could be made if nothing else were made or taken.</summary>
-    private static double There(WeekProblem problem, int m) =>
-        problem.OnHand[m]
-        + (
-            problem.Makes[m] is { } make
-                ? make.Takes.Select(t => t.OnHand / t.Each).DefaultIfEmpty(double.PositiveInfinity).Min()
-                : 0
-        );
+    /// <summary>Units that are there, or could be made or mixed in any way if nothing else were made or taken.</summary>
+    private static double There(WeekProblem problem, int m)
+    {
+        var id = problem.Materials[m].Id;
+        var direct = problem.Makes[m]?.Takes.Select(t => t.OnHand / t.Each).DefaultIfEmpty(0).Min() ?? 0;
+        return problem.Input.Recipes.Any(r => r.Makes == id)
+            ? double.PositiveInfinity
+            : problem.OnHand[m] + Math.Max(direct, problem.Input.Chains.Most(id, problem.Input.OnHand));
+    }
 
     private static Dictionary<int, double> MostOf(WeekProblem problem, int cell)
     {
