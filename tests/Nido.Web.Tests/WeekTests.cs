@@ -253,7 +253,7 @@ public class WeekTests(DemoApp demo) : IClassFixture<DemoApp>
         var week = await App.GetAsync($"/api/weeks/{demo.Week}");
         prep["evenings"]!
             .AsArray()
-            .Sum(e => e!["minutes"]!.GetValue<int>())
+            .Sum(e => e!["minutes"]!.GetValue<int>() + e["morningMinutes"]!.GetValue<int>())
             .ShouldBe(week["truth"]!["prepMinutes"]!.GetValue<int>());
         prep["toBuy"]!
             .AsArray()
