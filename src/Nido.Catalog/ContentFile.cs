@@ -1,4 +1,5 @@
 using System.Globalization;
+using Nido.Core;
 using YamlDotNet.Core;
 using YamlDotNet.RepresentationModel;
 
@@ -84,6 +85,36 @@ internal sealed class ContentFile
 
         Refuse(key, $"`{key}` is missing or empty");
         return "";
+    }
+
+    /// <summary>A text in both languages: `{en: …, es: …}`.</summary>
+    public InBoth Both(string key)
+    {
+        if (Has(key) && IsText(key))
+        {
+            Refuse(key, $"`{key}` stands in one language only; wanted is `{{en: …, es: …}}`");
+        }
+
+        return IsText(key) ? InBoth.Same(Text(key)) : Map(key, needed: true).Pair();
+    }
+
+    private InBoth Pair()
+    {
+        var both = new InBoth(Text("en"), Text("es"));
+        NothingElse();
+        return both;
+    }
+
+    /// <summary>A list of texts in both languages.</summary>
+    public IReadOnlyList<InBoth> Boths(string key, int least = 0)
+    {
+        InBoth[] list = [.. Maps(key).Select(p => p.Pair())];
+        if (list.Length < least)
+        {
+            Refuse(key, $"`{key}` needs at least {least}");
+        }
+
+        return list;
     }
 
     public double? Number(string key)

@@ -23,15 +23,15 @@ internal static class DifferenceReader
             f.Refuse("choices", "two choices are wanted, or there is nothing to differ on");
         }
 
-        return new(f.Text("id"), f.Text("name"), f.Flag("of-child"), choices) { Order = f.Whole("order", 1, 99) };
+        return new(f.Text("id"), f.Both("name"), f.Flag("of-child"), choices) { Order = f.Whole("order", 1, 99) };
     }
 
     private static DifferenceChoice ChoiceOf(ContentFile f)
     {
         var choice = new DifferenceChoice(
             f.Text("id"),
-            f.Text("name"),
-            f.Text("reason"),
+            f.Both("name"),
+            f.Both("reason"),
             [.. f.Maps("cues").Select(CueOf)],
             [.. f.Maps("effects").Select(EffectOf)]
         );
@@ -41,7 +41,7 @@ internal static class DifferenceReader
 
     private static Cue CueOf(ContentFile f)
     {
-        var cue = new Cue(f.Choice<CueAt>("at"), f.Text("say"), Where(f));
+        var cue = new Cue(f.Choice<CueAt>("at"), TechniqueReader.Filled(f, "say", f.Both("say")), Where(f));
         f.NothingElse();
         return cue;
     }
@@ -63,7 +63,7 @@ internal static class DifferenceReader
                 : null,
             Prefer = f.Texts("prefer", Core.Cupboard.MaterialTags.All),
             SkipPrep = f.Texts("skip-prep"),
-            AddPrep = f.Has("add-prep") ? ContentReader.PrepOf(prep) : null,
+            AddPrep = f.Has("add-prep") ? PrepReader.Read(prep) : null,
             SmallLetters = f.Flag("small-letters"),
         };
         without.NothingElse();

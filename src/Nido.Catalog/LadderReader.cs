@@ -1,3 +1,4 @@
+using Nido.Core;
 using Nido.Core.Group.Steps;
 using Nido.Core.Ideas.Ways;
 
@@ -33,8 +34,8 @@ internal static class LadderReader
         var feels = f.Map("feels");
         var ladder = new Ladder(
             f.Text("id"),
-            f.Text("name"),
-            f.Text("head"),
+            f.Both("name"),
+            f.Both("head"),
             ContentReader.StrandOf(f, "strand", f.Text("strand")),
             steps
         )
@@ -77,7 +78,12 @@ internal static class LadderReader
 
     public static Prerequisite Need(ContentFile f, string ladder)
     {
-        var need = new Prerequisite(f.Whole("from", 1, 9), f.Text("on"), f.Whole("step", 1, 9), f.Text("why", ""))
+        var need = new Prerequisite(
+            f.Whole("from", 1, 9),
+            f.Text("on"),
+            f.Whole("step", 1, 9),
+            f.Has("why") ? f.Both("why") : InBoth.None
+        )
         {
             ByAge = f.Flag("by-age"),
         };
@@ -95,11 +101,11 @@ internal static class LadderReader
         var size = f.Map("size");
         var step = new LadderStep(
             index + 1,
-            f.Text("name"),
+            f.Both("name"),
             f.Whole("typical-months", 0, 96),
-            f.Text("adult"),
-            f.Text("easier"),
-            f.Text("harder"),
+            f.Both("adult"),
+            f.Both("easier"),
+            f.Both("harder"),
             f.Text("source")
         )
         {

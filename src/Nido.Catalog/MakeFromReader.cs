@@ -41,10 +41,10 @@ internal static class MakeFromReader
             f.Whole("wait-minutes", 0, 10_000, 0),
             f.Flag("adult-only"),
             f.Texts("actions", SafetyReader.Actions),
-            f.Text("do")
+            f.Both("do")
         )
         {
-            Sheet = f.Has("print") ? ContentReader.Sheet(f, "print") : null,
+            Sheet = f.Has("print") ? TechniqueReader.Sheet(f, "print") : null,
             PrintedMinutes = f.Number("print-minutes") ?? 0,
         };
     }

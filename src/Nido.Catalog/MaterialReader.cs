@@ -25,7 +25,7 @@ internal static class MaterialReader
     {
         var pack = f.Map("pack");
         var colours = pack.Map("colours");
-        var material = new Material(f.Text("id"), f.Text("name"), f.Text("shelf"), f.Choice<MaterialUnit>("unit"))
+        var material = new Material(f.Text("id"), f.Both("name"), f.Text("shelf"), f.Choice<MaterialUnit>("unit"))
         {
             Body = BodyReader.Read(f),
             Tags = f.Texts("tags", MaterialTags.All, least: 1).ToHashSet(),
@@ -112,7 +112,7 @@ internal static class MaterialReader
         }
 
         if (
-            material.Name.Contains("flour", StringComparison.OrdinalIgnoreCase)
+            material.Name.En.Contains("flour", StringComparison.OrdinalIgnoreCase)
             && !material.Tags.Contains("raw-flour")
             && !material.Tags.Contains("cooked")
         )

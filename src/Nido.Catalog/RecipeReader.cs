@@ -21,7 +21,7 @@ internal static class RecipeReader
 
         var recipe = new Recipe(
             f.Text("id"),
-            f.Text("name"),
+            f.Both("name"),
             f.Text("family"),
             [.. read.Select(r => r.Ingredient)],
             yields.Whole("amount", 1, 100_000),
@@ -31,7 +31,7 @@ internal static class RecipeReader
             f.Whole("keeps-days", 0, 365),
             f.Flag("adult-only"),
             f.Texts("actions", SafetyReader.Actions),
-            f.Texts("steps", least: 1)
+            f.Boths("steps", least: 1)
         )
         {
             Parts = [.. read.Select(r => r.Part)],
@@ -59,12 +59,12 @@ internal static class RecipeReader
         {
             i.Refuse(
                 "name",
-                $"`{i.Text("name")}`: name its material, or say which allergens it contains, if only `contains: []`"
+                $"`{i.Both("name")}`: name its material, or say which allergens it contains, if only `contains: []`"
             );
         }
 
         var read = new RecipeScale.Ingredient(
-            i.Text("name"),
+            i.Both("name"),
             i.Number("amount") ?? 0,
             i.Choice("unit", Units),
             i.Number("density"),

@@ -1,3 +1,4 @@
+using Nido.Core;
 using Nido.Core.Allergens;
 using Nido.Core.Cupboard;
 using Nido.Core.Group;
@@ -60,9 +61,9 @@ internal static class SafetyReader
         var rule = new SafetyRule(
             f.Text("id"),
             f.Choice<Severity>("severity"),
-            f.Text("message"),
+            f.Both("message"),
             f.Text("source"),
-            f.Text("defer-to"),
+            f.Both("defer-to"),
             ConditionReader.Read(when),
             f.Flag("room"),
             f.Flag("watched-table-lifts"),
@@ -152,7 +153,12 @@ internal static class SafetyReader
         }
 
         var sold = e.Flag("sold");
-        return new Material("thing", "The thing", "shelf", e.Choice<MaterialUnit>("unit", MaterialUnit.Piece))
+        return new Material(
+            "thing",
+            InBoth.Same("The thing"),
+            "shelf",
+            e.Choice<MaterialUnit>("unit", MaterialUnit.Piece)
+        )
         {
             Body = e.Has("shape") ? BodyReader.Read(e) : new Body(Shape.Box, 100, 80, 60),
             Tags = e.Texts("tags", MaterialTags.All).ToHashSet(),
@@ -215,7 +221,7 @@ internal static class SafetyReader
             .. f.Maps("parts")
                 .Select(p =>
                 {
-                    var part = new Part(p.Text("name"), BodyReader.Read(p)) { IsBittenOff = p.Flag("bitten-off") };
+                    var part = new Part(p.Both("name"), BodyReader.Read(p)) { IsBittenOff = p.Flag("bitten-off") };
                     p.NothingElse();
                     return part;
                 }),
@@ -224,7 +230,7 @@ internal static class SafetyReader
     /// <summary>A piece made of the material in a role; a box without a height is as thick as the material.</summary>
     public static MadePiece Made(ContentFile f)
     {
-        var piece = new MadePiece(f.Text("name"), f.Text("from", "piece"), BodyReader.Read(f, "height"));
+        var piece = new MadePiece(f.Both("name"), f.Text("from", "piece"), BodyReader.Read(f, "height"));
         f.NothingElse();
         return piece;
     }

@@ -1,5 +1,6 @@
 using Nido.Core;
 using Nido.Core.Group.Steps;
+using Nido.Core.Ideas;
 using Nido.Core.Journal;
 
 namespace Nido.Catalog;
@@ -16,7 +17,7 @@ internal static class SignReader
             .. f.Maps("signs")
                 .Select(s =>
                 {
-                    var sign = new Sign(ladder, s.Text("id"), Both(s, "sign"), Both(s, "change"), source);
+                    var sign = new Sign(ladder, s.Text("id"), s.Both("sign"), s.Both("change"), source);
                     s.NothingElse();
                     return sign;
                 }),
@@ -29,6 +30,49 @@ internal static class SignReader
         return signs;
     }
 
+    /// <summary>What goes wrong at one way of working, told of beside its ladder's own signs.</summary>
+    public static IReadOnlyList<Sign> OfTechnique(ContentFile f, string ladder)
+    {
+        var technique = f.Text("id");
+        Sign[] signs =
+        [
+            .. f.Maps("goes-wrong")
+                .Select(s =>
+                {
+                    var sign = new Sign(
+                        ladder,
+                        $"{technique}.{s.Text("id")}",
+                        Plain(s, "sign"),
+                        Plain(s, "try"),
+                        "common practice"
+                    )
+                    {
+                        Technique = technique,
+                    };
+                    s.NothingElse();
+                    return sign;
+                }),
+        ];
+        if (signs.Length is < 3 or > 5 || signs.DistinctBy(s => s.Id).Count() < signs.Length)
+        {
+            f.Refuse("goes-wrong", $"a way of working has 3 to 5 signs, no two of one id; this one {signs.Length}");
+        }
+
+        return signs;
+    }
+
+    /// <summary>A text that is read without a theme: in the journal, weeks later.</summary>
+    private static InBoth Plain(ContentFile f, string key)
+    {
+        var text = f.Both(key);
+        if (text.En.Contains('{') || text.Es.Contains('{'))
+        {
+            f.Refuse(key, "a sign is kept in the journal, where no theme fills its braces");
+        }
+
+        return text;
+    }
+
     /// <summary>The grips of a ladder, earliest first.</summary>
     public static IReadOnlyList<Grip> Grips(ContentFile f)
     {
@@ -38,13 +82,7 @@ internal static class SignReader
             .. f.Maps("grips")
                 .Select(g =>
                 {
-                    var grip = new Grip(
-                        ladder,
-                        g.Text("id"),
-                        Both(g, "name"),
-                        g.Whole("typical-months", 6, 96),
-                        source
-                    );
+                    var grip = new Grip(ladder, g.Text("id"), g.Both("name"), g.Whole("typical-months", 6, 96), source);
                     g.NothingElse();
                     return grip;
                 }),
@@ -83,12 +121,4 @@ internal static class SignReader
                     $"nothing says what is seen when it goes wrong: write signs/{l}.yaml"
                 )),
         ]);
-
-    private static InBoth Both(ContentFile f, string key)
-    {
-        var text = f.Map(key, needed: true);
-        var both = new InBoth(text.Text("en"), text.Text("es"));
-        text.NothingElse();
-        return both;
-    }
 }

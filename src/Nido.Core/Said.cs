@@ -57,6 +57,9 @@ public sealed class Said : IEquatable<Said>
     /// <summary>A name: of a child, a thing, an idea. It is the same in every language.</summary>
     public static Said Name(string name) => new("{0}", [name]);
 
+    /// <summary>The name of a thing, in the reader's language.</summary>
+    public static Said Name(INamed thing) => new("{0}", [thing]);
+
     /// <summary>The sentence itself, where the compiler has to be told that a long one, written in parts, is
     /// one.</summary>
     public static Said That(Said sentence) => sentence;

@@ -32,6 +32,6 @@ public static class Themes
         ArgumentNullException.ThrowIfNull(db);
         ArgumentNullException.ThrowIfNull(content);
         var own = await db.Themes.AsNoTracking().ToListAsync(stop);
-        return [.. content.Themes.Concat(own.Select(t => t.Theme)).OrderBy(t => t.Name, StringComparer.Ordinal)];
+        return [.. content.Themes.Concat(own.Select(t => t.Theme)).OrderBy(t => t.Name.En, StringComparer.Ordinal)];
     }
 }

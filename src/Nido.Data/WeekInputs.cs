@@ -1,5 +1,4 @@
 using Nido.Catalog;
-using Nido.Core;
 using Nido.Core.Cupboard;
 using Nido.Core.Group;
 using Nido.Core.Ideas;
@@ -246,7 +245,7 @@ public static class WeekInputs
                 .. unsuited,
                 .. ideas
                     .Where(i => i.Lead is not null && ways.KeptOut(i.Technique) is not null)
-                    .Select(i => new Unsuited(i.Technique, i.Lead!, i.Title, [Said.Word(ways.KeptOut(i.Technique)!)])),
+                    .Select(i => new Unsuited(i.Technique, i.Lead!, i.Title, [ways.KeptOut(i.Technique)!])),
             ]
         );
     }

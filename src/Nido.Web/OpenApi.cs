@@ -33,13 +33,16 @@ public static class OpenApi
                 options.AddSchemaTransformer(
                     (schema, context, _) =>
                     {
-                        if (context.JsonTypeInfo.Type == typeof(Said))
+                        if (context.JsonTypeInfo.Type == typeof(Said) || context.JsonTypeInfo.Type == typeof(InBoth))
                         {
                             schema.Type = JsonSchemaType.String;
                             schema.Description = "A sentence, spoken in the language that was asked for.";
                         }
 
-                        if (context.JsonTypeInfo.ElementType == typeof(Said))
+                        if (
+                            context.JsonTypeInfo.ElementType == typeof(Said)
+                            || context.JsonTypeInfo.ElementType == typeof(InBoth)
+                        )
                         {
                             schema.Items = new OpenApiSchema { Type = JsonSchemaType.String };
                         }

@@ -103,6 +103,7 @@ services.ConfigureHttpJsonOptions(options =>
     }
 
     options.SerializerOptions.Converters.Add(new Speaking.Json());
+    options.SerializerOptions.Converters.Add(new Speaking.OfBoth());
     options.SerializerOptions.NumberHandling = System.Text.Json.Serialization.JsonNumberHandling.Strict;
 });
 if (builder.Configuration.GetValue("Nido:Night", true))

@@ -24,4 +24,30 @@ internal static class InEnglish
 
         public void ShouldEndWith(string text) => said.ToString().ShouldEndWith(text);
     }
+
+    extension(InBoth said)
+    {
+        public int Length => said.En.Length;
+
+        public bool Contains(string text, StringComparison how = StringComparison.Ordinal) =>
+            said.En.Contains(text, how);
+
+        public bool StartsWith(string text, StringComparison how = StringComparison.Ordinal) =>
+            said.En.StartsWith(text, how);
+
+        public bool EndsWith(string text, StringComparison how = StringComparison.Ordinal) =>
+            said.En.EndsWith(text, how);
+
+        public void ShouldBe(string text) => said.En.ShouldBe(text);
+
+        public void ShouldContain(string text) => said.En.ShouldContain(text);
+
+        public void ShouldStartWith(string text) => said.En.ShouldStartWith(text);
+
+        public void ShouldEndWith(string text) => said.En.ShouldEndWith(text);
+
+        public void ShouldNotContain(string text) => said.En.ShouldNotContain(text);
+
+        public void ShouldNotBeNullOrWhiteSpace() => said.En.ShouldNotBeNullOrWhiteSpace();
+    }
 }

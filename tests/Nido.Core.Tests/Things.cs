@@ -27,7 +27,7 @@ internal static class Things
         string colours = "",
         string allergens = ""
     ) =>
-        new(id, id, "Shelf", MaterialUnit.Piece)
+        new(id, InBoth.Same(id), "Shelf", MaterialUnit.Piece)
         {
             Body = new(shape, length, width, height),
             Tags = Split(tags).ToHashSet(),

@@ -19,7 +19,7 @@ public sealed record MakeFrom(
     int WaitMinutes,
     bool AdultOnly,
     IReadOnlyList<string> Actions,
-    string Do
+    InBoth Do
 )
 {
     /// <summary>Id of the kind of sheet that spares drawing it, or null.</summary>

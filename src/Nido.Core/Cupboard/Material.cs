@@ -6,7 +6,7 @@ namespace Nido.Core.Cupboard;
 /// <param name="Name">Plural as it stands on a list.</param>
 /// <param name="Shelf">Usual shelf.</param>
 /// <param name="Unit">What it is counted in.</param>
-public sealed record Material(string Id, string Name, string Shelf, MaterialUnit Unit)
+public sealed record Material(string Id, InBoth Name, string Shelf, MaterialUnit Unit)
 {
     /// <summary>Its outer form.</summary>
     public required Body Body { get; init; }

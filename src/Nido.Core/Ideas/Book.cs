@@ -5,4 +5,4 @@ namespace Nido.Core.Ideas;
 /// <param name="OnShelf">It is there.</param>
 /// <param name="Minutes">Reading it aloud takes.</param>
 /// <param name="Instead">What to tell where it is not there; may be empty.</param>
-public sealed record Book(string Title, bool OnShelf, int Minutes, string Instead);
+public sealed record Book(InBoth Title, bool OnShelf, int Minutes, InBoth Instead);

@@ -15,7 +15,7 @@ public sealed record Idea(
     string Id,
     Technique Technique,
     Theme Theme,
-    string Title,
+    InBoth Title,
     Material? Lead,
     IReadOnlyList<IdeaStep> Steps
 )

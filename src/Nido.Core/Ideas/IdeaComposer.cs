@@ -69,13 +69,7 @@ public static class IdeaComposer
     {
         if (technique.Roles.Count == 0)
         {
-            var bare = technique.Steps.Select(s => new IdeaStep(
-                s.Step,
-                theme.Fill(s.Do),
-                s.Count,
-                new Dictionary<string, StandIn>(),
-                s.Makes
-            ));
+            var bare = technique.Steps.Select(s => IdeaStep.Of(s, theme, new Dictionary<string, StandIn>()));
             yield return new Idea(
                 Idea.IdOf(technique, null),
                 technique,
@@ -144,15 +138,16 @@ public static class IdeaComposer
         var bound = Bind(technique, step, 0, [], lead, match, sticks, against);
         return bound is null
             ? null
-            : new IdeaStep(step.Step, theme.Fill(step.Do), step.Count, bound, step.Makes)
-            {
-                Making = step.Making,
-                Left = technique
-                    .Roles.Where(r => r.Left is not null && bound.ContainsKey(r.Name))
-                    .Select(r => (r.Name, Best: match.Candidates(technique, r, r.Left!, null).FirstOrDefault()))
-                    .Where(x => x.Best is not null)
-                    .ToDictionary(x => x.Name, x => x.Best!),
-            }.With(bound, technique.Roles);
+            : (
+                IdeaStep.Of(step, theme, bound) with
+                {
+                    Left = technique
+                        .Roles.Where(r => r.Left is not null && bound.ContainsKey(r.Name))
+                        .Select(r => (r.Name, Best: match.Candidates(technique, r, r.Left!, null).FirstOrDefault()))
+                        .Where(x => x.Best is not null)
+                        .ToDictionary(x => x.Name, x => x.Best!),
+                }
+            ).With(bound, technique.Roles);
     }
 
     /// <summary>Binds the roles from one on so that all pairs go together; the first way found takes the best

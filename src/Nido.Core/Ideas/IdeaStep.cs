@@ -11,7 +11,7 @@ namespace Nido.Core.Ideas;
 /// <param name="Makes">Pieces that come about while it is worked.</param>
 public sealed record IdeaStep(
     int Number,
-    string Do,
+    InBoth Do,
     int Count,
     IReadOnlyDictionary<string, StandIn> Bindings,
     IReadOnlyList<MadePiece> Makes
@@ -53,6 +53,33 @@ public sealed record IdeaStep(
             : Has("sticks") || actions.Contains("paint") || (actions.Contains("glue") && Has("liquid")) ? "sticky"
             : Has("moulds", "foam") || actions.Contains("water") ? "damp"
             : null;
+    }
+
+    /// <summary>What the adult says or shows, in the words of the theme.</summary>
+    public InBoth Say { get; init; } = InBoth.None;
+
+    /// <summary>One change at the table that makes it easier.</summary>
+    public InBoth Easier { get; init; } = InBoth.None;
+
+    /// <summary>One change at the table that makes it harder.</summary>
+    public InBoth Harder { get; init; } = InBoth.None;
+
+    /// <summary>What counts as done alone.</summary>
+    public InBoth Seen { get; init; } = InBoth.None;
+
+    /// <summary>A step in the words of a theme, with what is bound to it.</summary>
+    public static IdeaStep Of(TechniqueStep step, Theme theme, IReadOnlyDictionary<string, StandIn> bindings)
+    {
+        ArgumentNullException.ThrowIfNull(step);
+        ArgumentNullException.ThrowIfNull(theme);
+        return new(step.Step, theme.Fill(step.Do), step.Count, bindings, step.Makes)
+        {
+            Making = step.Making,
+            Say = theme.Fill(step.Say),
+            Easier = theme.Fill(step.Easier),
+            Harder = theme.Fill(step.Harder),
+            Seen = theme.Fill(step.Seen),
+        };
     }
 
     /// <summary>What is built or laid, for the calculators.</summary>

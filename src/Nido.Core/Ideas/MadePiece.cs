@@ -6,7 +6,7 @@ namespace Nido.Core.Ideas;
 /// <param name="Name">In the plural.</param>
 /// <param name="From">Role whose material it is made of.</param>
 /// <param name="Body">Its form; a side left open (0) is that of the material.</param>
-public sealed record MadePiece(string Name, string From, Body Body)
+public sealed record MadePiece(InBoth Name, string From, Body Body)
 {
     /// <summary>The piece as made of a material.</summary>
     public Body Of(Material material) =>

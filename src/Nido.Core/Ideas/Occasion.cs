@@ -4,4 +4,4 @@ namespace Nido.Core.Ideas;
 /// <param name="Greeting">Hello routine.</param>
 /// <param name="Farewell">Goodbye routine.</param>
 /// <param name="Story">A few sentences to tell.</param>
-public sealed record Occasion(string Greeting, string Farewell, string Story);
+public sealed record Occasion(InBoth Greeting, InBoth Farewell, InBoth Story);

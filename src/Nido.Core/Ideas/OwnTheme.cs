@@ -23,11 +23,11 @@ public static class OwnTheme
         ["call"] = "Ready",
     };
 
-    private static readonly string[] UsualQuestions =
+    private static readonly InBoth[] UsualQuestions =
     [
-        "What will happen?",
-        "Which one works better?",
-        "Why did it tip?",
+        new("What will happen?", "¿Qué va a pasar?"),
+        new("Which one works better?", "¿Cuál funciona mejor?"),
+        new("Why did it tip?", "¿Por qué se volcó?"),
     ];
 
     /// <summary>The theme of a draft.</summary>
@@ -54,7 +54,7 @@ public static class OwnTheme
             : sorted.Select(s => s.Word[..1].ToUpperInvariant()).FirstOrDefault(l => l != letter) ?? letter;
         return new(
             id,
-            draft.Name.Trim(),
+            InBoth.Same(draft.Name.Trim()),
             letter,
             $"/{letter.ToLowerInvariant()}/",
             letterWord,
@@ -63,28 +63,43 @@ public static class OwnTheme
             draft.OlderNumbersTo,
             draft.Shapes.Count > 0 ? draft.Shapes : ["circle"],
             draft.Colours.Count > 0 ? draft.Colours : ["red"],
-            slots,
+            slots.ToDictionary(s => s.Key, s => SlotWord.Same(s.Value)),
             draft.Words,
-            draft.Story.Trim(),
-            draft.Rhyme.Count > 0 ? draft.Rhyme : CountingRhyme(slots["small"], slots["smalls"], draft.NumbersTo),
-            draft.Questions.Count > 0 ? draft.Questions : UsualQuestions,
+            InBoth.Same(draft.Story.Trim()),
+            [
+                .. (
+                    draft.Rhyme.Count > 0
+                        ? draft.Rhyme
+                        : CountingRhyme(slots["small"], slots["smalls"], draft.NumbersTo)
+                ).Select(InBoth.Same),
+            ],
+            draft.Questions.Count > 0 ? [.. draft.Questions.Select(InBoth.Same)] : UsualQuestions,
             draft.Greeting.Trim() is { Length: > 0 } hello
-                ? hello
-                : $"Each child finds a {slots["flat"]} with their name and says good morning to the one beside them.",
+                ? InBoth.Same(hello)
+                : new(
+                    $"Each child finds a {slots["flat"]} with their name and says good morning to the one beside them.",
+                    "Cada uno encuentra su nombre y saluda a quien tiene al lado."
+                ),
             draft.Farewell.Trim() is { Length: > 0 } bye
-                ? bye
-                : $"Each puts one {slots["small"]} into the {slots["holder"]} and says goodbye."
+                ? InBoth.Same(bye)
+                : new(
+                    $"Each puts one {slots["small"]} into the {slots["holder"]} and says goodbye.",
+                    "Cada uno guarda una cosa y se despide."
+                )
         )
         {
             Language = draft.Language,
             Books = draft.Books,
-            Sayings = draft.Sayings,
+            Sayings = [.. draft.Sayings.Select(InBoth.Same)],
             Pictures = draft.Pictures,
             Fits = draft.Fits,
             Prep =
             [
                 new(
-                    $"Write {draft.Words.Count} words of the week on cards, a picture on each",
+                    new(
+                        $"Write {draft.Words.Count} words of the week on cards, a picture on each",
+                        $"Escribe {draft.Words.Count} palabras de la semana en tarjetas, con un dibujo en cada una"
+                    ),
                     Math.Max(2, draft.Words.Count),
                     0,
                     false,

@@ -6,7 +6,7 @@ namespace Nido.Core.Ideas;
 /// <param name="WaitHours">Drying, cooling or soaking that follows, in hours.</param>
 /// <param name="AdultOnly">Not with children.</param>
 /// <param name="Actions">What is done, for the safety rules (cut, heat, drill…).</param>
-public sealed record PrepNeed(string What, int Minutes, int WaitHours, bool AdultOnly, IReadOnlyList<string> Actions)
+public sealed record PrepNeed(InBoth What, int Minutes, int WaitHours, bool AdultOnly, IReadOnlyList<string> Actions)
 {
     /// <summary>Days its result keeps: paint on a sponge one, a bowl of water none; null where it keeps for
     /// good.</summary>
@@ -37,4 +37,4 @@ public sealed record PrepNeed(string What, int Minutes, int WaitHours, bool Adul
 /// <summary>Printing in place of drawing, writing or cutting out by eye.</summary>
 /// <param name="What">In words; theme slots in braces.</param>
 /// <param name="Minutes">Work that is left.</param>
-public sealed record Printing(string What, int Minutes);
+public sealed record Printing(InBoth What, int Minutes);

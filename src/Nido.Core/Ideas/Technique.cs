@@ -28,8 +28,8 @@ namespace Nido.Core.Ideas;
 /// <param name="Instructions">In order, with theme slots.</param>
 public sealed record Technique(
     string Id,
-    string Name,
-    string Title,
+    InBoth Name,
+    InBoth Title,
     string Ladder,
     IReadOnlyDictionary<string, int> Strands,
     IReadOnlyList<BlockKind> Blocks,
@@ -48,7 +48,7 @@ public sealed record Technique(
     IReadOnlyList<Role> Roles,
     IReadOnlyList<TechniqueStep> Steps,
     IReadOnlyList<PrepNeed> Prep,
-    IReadOnlyList<string> Instructions
+    IReadOnlyList<InBoth> Instructions
 )
 {
     /// <summary>What else ways of working ask about it.</summary>
@@ -57,6 +57,15 @@ public sealed record Technique(
     /// <summary>Id of the technique that makes, on a day before, what this one is done with; null where nothing of the
     /// kind is needed.</summary>
     public string? MadeBy { get; init; }
+
+    /// <summary>What is seen when it goes wrong, with one change each; empty where its ladder's own signs do.</summary>
+    public IReadOnlyList<Sign> Signs { get; init; } = [];
+
+    /// <summary>Questions to ask at it, with theme slots.</summary>
+    public IReadOnlyList<InBoth> Ask { get; init; } = [];
+
+    /// <summary>How it is done at home with what a home has; null where it is nothing for a home.</summary>
+    public HomeWay? Home { get; init; }
 
     /// <summary>Sheets it is worked on or with.</summary>
     public IReadOnlyList<PaperNeed> Paper { get; init; } = [];

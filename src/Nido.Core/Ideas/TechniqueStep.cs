@@ -10,12 +10,24 @@ namespace Nido.Core.Ideas;
 /// <param name="Makes">Pieces that come about while it is worked.</param>
 public sealed record TechniqueStep(
     int Step,
-    string Do,
+    InBoth Do,
     int Count,
     IReadOnlyDictionary<string, RoleNeeds?> Overrides,
     IReadOnlyList<MadePiece> Makes
 )
 {
+    /// <summary>What the adult says or shows, here and nowhere else.</summary>
+    public InBoth Say { get; init; } = InBoth.None;
+
+    /// <summary>One change at the table that makes it easier.</summary>
+    public InBoth Easier { get; init; } = InBoth.None;
+
+    /// <summary>One change at the table that makes it harder.</summary>
+    public InBoth Harder { get; init; } = InBoth.None;
+
+    /// <summary>What counts as done alone.</summary>
+    public InBoth Seen { get; init; } = InBoth.None;
+
     /// <summary>What is built or laid, for the calculators.</summary>
     public StepMaking Making { get; init; } = StepMaking.None;
 }

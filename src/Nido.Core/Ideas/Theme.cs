@@ -1,3 +1,5 @@
+using System.Text.RegularExpressions;
+
 namespace Nido.Core.Ideas;
 
 /// <summary>What a week is about. All texts are our own.</summary>
@@ -18,9 +20,9 @@ namespace Nido.Core.Ideas;
 /// <param name="Questions">Questions to ask while doing.</param>
 /// <param name="Greeting">Hello routine.</param>
 /// <param name="Farewell">Goodbye routine.</param>
-public sealed record Theme(
+public sealed partial record Theme(
     string Id,
-    string Name,
+    InBoth Name,
     string Letter,
     string Sound,
     string LetterWord,
@@ -29,13 +31,13 @@ public sealed record Theme(
     int OlderNumbersTo,
     IReadOnlyList<string> Shapes,
     IReadOnlyList<string> Colours,
-    IReadOnlyDictionary<string, string> Slots,
+    IReadOnlyDictionary<string, SlotWord> Slots,
     IReadOnlyList<string> Words,
-    string Story,
-    IReadOnlyList<string> Rhyme,
-    IReadOnlyList<string> Questions,
-    string Greeting,
-    string Farewell
+    InBoth Story,
+    IReadOnlyList<InBoth> Rhyme,
+    IReadOnlyList<InBoth> Questions,
+    InBoth Greeting,
+    InBoth Farewell
 )
 {
     /// <summary>Books to read.</summary>
@@ -45,7 +47,7 @@ public sealed record Theme(
     public IReadOnlyList<InBoth> StoryParts { get; init; } = [];
 
     /// <summary>Words to use while doing: squeeze, under, heavier.</summary>
-    public IReadOnlyList<string> Sayings { get; init; } = [];
+    public IReadOnlyList<InBoth> Sayings { get; init; } = [];
 
     /// <summary>Id of a shipped picture for a word; a word left out has none.</summary>
     public IReadOnlyDictionary<string, string> Pictures { get; init; } = new Dictionary<string, string>();
@@ -107,30 +109,68 @@ public sealed record Theme(
         "call",
     ];
 
-    /// <summary>The text with its braces filled from the theme.</summary>
-    public string Fill(string text)
+    /// <summary>The text with its braces filled from the theme, in both languages.</summary>
+    public InBoth Fill(InBoth text)
     {
-        var filled = text;
-        foreach (var (slot, word) in Slots.Concat(OwnSlots()))
-        {
-            filled = filled
-                .Replace($"{{{slot}}}", word, StringComparison.Ordinal)
-                .Replace($"{{{Capital(slot)}}}", Capital(word), StringComparison.Ordinal);
-        }
-
-        return filled;
+        ArgumentNullException.ThrowIfNull(text);
+        return new(Filled(text.En, w => w.InEnglish), Filled(text.Es, w => w.InSpanish));
     }
 
-    private Dictionary<string, string> OwnSlots() =>
-        new()
+    /// <summary>The braces of a text that no theme fills.</summary>
+    public static IEnumerable<string> NotFilled(InBoth text)
+    {
+        ArgumentNullException.ThrowIfNull(text);
+        string[] Known(IEnumerable<string> forms) =>
+            [.. RequiredSlots.SelectMany(s => forms.Select(f => f + s)), .. OwnSlotNames];
+        return Unknown(text.En, Known(SlotWord.EnglishForms)).Concat(Unknown(text.Es, Known(SlotWord.SpanishForms)));
+    }
+
+    private static IEnumerable<string> Unknown(string text, string[] known) =>
+        Braces().Matches(text).Select(m => m.Groups[1].Value).Where(b => !known.Contains(Small(b)));
+
+    private string Filled(string text, Func<SlotWord, Func<string, string?>> language) =>
+        text.Contains('{', StringComparison.Ordinal)
+            ? Braces()
+                .Replace(
+                    text,
+                    m =>
+                        Word(Small(m.Groups[1].Value), language) is not { } word ? m.Value
+                        : char.IsUpper(m.Groups[1].Value[0]) ? Capital(word)
+                        : word
+                )
+            : text;
+
+    private string? Word(string brace, Func<SlotWord, Func<string, string?>> language) =>
+        brace switch
         {
-            ["letter"] = Letter,
-            ["sound"] = Sound,
-            ["letterWord"] = LetterWord,
-            ["top"] = $"{NumbersTo}",
-            ["olderTop"] = $"{OlderNumbersTo}",
-            ["shape"] = Shapes[0],
+            "letter" => Letter,
+            "sound" => Sound,
+            "letterWord" => LetterWord,
+            "top" => $"{NumbersTo}",
+            "olderTop" => $"{OlderNumbersTo}",
+            "shape" => Shapes[0],
+            "a-shape" => SlotWord.Same(Shapes[0]).InEnglish("a-"),
+            _ when Slots.TryGetValue(brace[(brace.IndexOf('-') + 1)..], out var slot) => language(slot)(
+                brace[..(brace.IndexOf('-') + 1)]
+            ),
+            _ => null,
         };
 
+    private static readonly string[] OwnSlotNames =
+    [
+        "letter",
+        "sound",
+        "letterWord",
+        "top",
+        "olderTop",
+        "shape",
+        "a-shape",
+    ];
+
+    private static string Small(string brace) => char.ToLowerInvariant(brace[0]) + brace[1..];
+
     private static string Capital(string word) => word.Length == 0 ? word : char.ToUpperInvariant(word[0]) + word[1..];
+
+    [GeneratedRegex("""\{([A-Za-z][A-Za-z-]*)\}""")]
+    private static partial Regex Braces();
 }

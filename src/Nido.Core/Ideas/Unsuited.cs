@@ -7,4 +7,4 @@ namespace Nido.Core.Ideas;
 /// <param name="Lead">Its leading material.</param>
 /// <param name="Title">Title it would have had.</param>
 /// <param name="Reasons">What does not go with what, and why.</param>
-public sealed record Unsuited(Technique Technique, Material Lead, string Title, IReadOnlyList<Said> Reasons);
+public sealed record Unsuited(Technique Technique, Material Lead, InBoth Title, IReadOnlyList<Said> Reasons);

@@ -56,15 +56,15 @@ public sealed record Otherwise(
     {
         ArgumentNullException.ThrowIfNull(plan);
         var block = plan.Problem.Blocks.FirstOrDefault(b => b.Id == BlockId);
-        var title = Offer is { } offer
+        Said title = Offer is { } offer
             ? plan.Filled.FirstOrDefault(f =>
                 f.Placement.Day == Day && f.Placement.BlockId == BlockId && f.Placement.Offer == offer
             )
                 is { Use: { } use }
                 ? use.Idea.Title
-                : block?.Name ?? BlockId
-            : block?.Name ?? BlockId;
-        var instead = plan.Problem.Input.Ideas.FirstOrDefault(i => i.Id == IdeaId)?.Title ?? IdeaId ?? "";
+                : Said.Name(block?.Name ?? BlockId)
+            : Said.Name(block?.Name ?? BlockId);
+        Said instead = plan.Problem.Input.Ideas.FirstOrDefault(i => i.Id == IdeaId)?.Title ?? InBoth.Same(IdeaId ?? "");
         return Kind switch
         {
             OtherwiseKind.LeftOut => $"{title}: left out",

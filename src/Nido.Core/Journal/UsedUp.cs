@@ -29,7 +29,7 @@ public sealed record UsedUp(Material Material, double Amount)
                 .Where(d => d.Material.Consumable)
                 .GroupBy(d => d.Material.Id)
                 .Select(g => new UsedUp(g.First().Material, g.Sum(d => d.Amount)))
-                .OrderBy(u => u.Material.Name, StringComparer.Ordinal),
+                .OrderBy(u => u.Material.Name.En, StringComparer.Ordinal),
         ];
     }
 }

@@ -1,4 +1,5 @@
 using Nido.Core.Group.Steps;
+using Nido.Core.Ideas;
 
 namespace Nido.Core.Journal;
 

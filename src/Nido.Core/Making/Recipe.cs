@@ -15,7 +15,7 @@ namespace Nido.Core.Making;
 /// <param name="Steps">In order.</param>
 public sealed record Recipe(
     string Id,
-    string Name,
+    InBoth Name,
     string Family,
     IReadOnlyList<RecipeScale.Ingredient> Ingredients,
     double Yield,
@@ -25,7 +25,7 @@ public sealed record Recipe(
     int KeepsDays,
     bool AdultOnly,
     IReadOnlyList<string> Actions,
-    IReadOnlyList<string> Steps
+    IReadOnlyList<InBoth> Steps
 )
 {
     /// <summary>Id of the material that comes out, or null where it is none of the cupboard.</summary>

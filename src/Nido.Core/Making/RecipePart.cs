@@ -8,7 +8,7 @@ namespace Nido.Core.Making;
 /// <param name="MayContain">Allergens it may hold though it should not.</param>
 /// <param name="Grams">Grams of a substance in the amount as written, where much of it harms.</param>
 public sealed record RecipePart(
-    string Name,
+    InBoth Name,
     string? MaterialId,
     bool IsFood,
     bool IsRaw,

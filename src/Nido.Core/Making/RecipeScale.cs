@@ -19,7 +19,7 @@ public static class RecipeScale
     /// <param name="Density">g/mL; needed to show grams as cups, or the other way round.</param>
     /// <param name="Allergens">It carries.</param>
     public sealed record Ingredient(
-        string Name,
+        InBoth Name,
         double Amount,
         string Unit,
         double? Density = null,
@@ -52,7 +52,7 @@ public static class RecipeScale
     /// <param name="ShownAmount">What is measured.</param>
     /// <param name="Unit">Of the shown amount.</param>
     /// <param name="Error">Share by which it is off.</param>
-    public sealed record Measured(string Name, double ExactAmount, double ShownAmount, string Unit, double Error);
+    public sealed record Measured(InBoth Name, double ExactAmount, double ShownAmount, string Unit, double Error);
 
     /// <summary>What comes out.</summary>
     /// <param name="Factor">Times the recipe as written.</param>

@@ -25,8 +25,11 @@ public sealed record FromIdea(Theme Theme, Idea Idea, IdeaStep Step, LadderStep 
 
     private static readonly string[] PicturedSlots = ["flat", "small", "vehicle", "holder"];
 
+    // Pictures are found by their English word.
+    private string? Slot(string slot) => Theme.Slots.GetValueOrDefault(slot)?.En;
+
     private string Picture =>
-        PicturedSlots.Select(s => Theme.Slots.GetValueOrDefault(s, "")).FirstOrDefault(w => Pictures.Of(w) is not null)
+        PicturedSlots.Select(s => Slot(s) ?? "").FirstOrDefault(w => Pictures.Of(w) is not null)
         ?? (Pictured.Count > 0 ? Pictured[0] : "star");
 
     /// <summary>Values of a kind of sheet; what is not told here begins as the field says.</summary>
@@ -56,13 +59,7 @@ public sealed record FromIdea(Theme Theme, Idea Idea, IdeaStep Step, LadderStep 
             ),
             "cut-shapes" => Values(texts: new() { ["shape"] = Shape }),
             "fill-outlines" => Idea.Technique.Ladder == "scissors"
-                ? Values(
-                    texts: new()
-                    {
-                        ["outline"] = "picture",
-                        ["picture"] = Theme.Slots.GetValueOrDefault("vehicle", Picture),
-                    }
-                )
+                ? Values(texts: new() { ["outline"] = "picture", ["picture"] = Slot("vehicle") ?? Picture })
                 : Values(texts: new() { ["outline"] = "text", ["text"] = Theme.Letter }),
             "arc-rows" => Arcs(),
             "own-name" or "name-tags" or "name-tiles" => Values(lists: new() { ["names"] = Names }),
@@ -209,7 +206,8 @@ public sealed record FromIdea(Theme Theme, Idea Idea, IdeaStep Step, LadderStep 
         string[] all =
         [
             .. Theme
-                .Story.Split(['.', '!', '?'], StringSplitOptions.RemoveEmptyEntries | StringSplitOptions.TrimEntries)
+                .Story.NameIn(Theme.Language)
+                .Split(['.', '!', '?'], StringSplitOptions.RemoveEmptyEntries | StringSplitOptions.TrimEntries)
                 .Where(s => s.Length <= Paper.Values.LongestEntry)
                 .Take(6)
                 .Select(s => $"{s}."),

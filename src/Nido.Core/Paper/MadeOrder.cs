@@ -24,7 +24,7 @@ public sealed record MadeOrder(PaperOrder Order, Sheet? Sheet, MakingException? 
         return
         [
             .. PaperOfTheWeek
-                .Of(plan)
+                .Of(plan, setting.Language)
                 .Select(order =>
                 {
                     stop.ThrowIfCancellationRequested();
@@ -32,7 +32,7 @@ public sealed record MadeOrder(PaperOrder Order, Sheet? Sheet, MakingException? 
                     {
                         var words = PaperWords.In(setting.Language);
                         var head = new SheetHead(
-                            order.For,
+                            words.Of(order.For),
                             order.Step is { } step ? words.Say("step", $"{step}") : null,
                             words.Day(order.NeededOn),
                             order.Names.Count == 1 ? order.Names[0] : null

@@ -9,8 +9,8 @@ namespace Nido.Core.Paper;
 /// <summary>Every sheet a plan needs, counted: in the order of evenings, then of ideas.</summary>
 public static class PaperOfTheWeek
 {
-    /// <summary>The sheets; empty where the group has no printer.</summary>
-    public static IReadOnlyList<PaperOrder> Of(WeekPlan plan)
+    /// <summary>The sheets, what stands on them in a language; empty where the group has no printer.</summary>
+    public static IReadOnlyList<PaperOrder> Of(WeekPlan plan, string language = "en")
     {
         ArgumentNullException.ThrowIfNull(plan);
         return !plan.Problem.Group.Settings.HasPrinter
@@ -19,10 +19,10 @@ public static class PaperOfTheWeek
             [
                 .. OfTheme(plan)
                     .Concat(OfIdeas(plan))
-                    .Concat(OfThings(plan))
+                    .Concat(OfThings(plan, language))
                     .OrderBy(o => o.Evening)
                     .ThenBy(o => o.NeededOn)
-                    .ThenBy(o => o.For, StringComparer.Ordinal)
+                    .ThenBy(o => o.For.En, StringComparer.Ordinal)
                     .ThenBy(o => o.Step)
                     .ThenBy(o => o.Id, StringComparer.Ordinal),
             ];
@@ -147,7 +147,7 @@ public static class PaperOfTheWeek
     }
 
     /// <summary>What is missing from the cupboard and made from a printed sheet.</summary>
-    private static IEnumerable<PaperOrder> OfThings(WeekPlan plan)
+    private static IEnumerable<PaperOrder> OfThings(WeekPlan plan, string language)
     {
         if (plan.Filled.FirstOrDefault() is not { Use: { } any })
         {
@@ -169,14 +169,16 @@ public static class PaperOfTheWeek
             {
                 var values = new SheetValues(
                     null,
-                    new Dictionary<string, string> { ["title"] = mix.Recipe.Name },
+                    new Dictionary<string, string> { ["title"] = mix.Recipe.Name.NameIn(language) },
                     new Dictionary<string, IReadOnlyList<string>>
                     {
                         ["measures"] =
                         [
-                            .. mix.Scaled.Ingredients.Select(i => $"{i.ShownAmount:0.###} {i.Unit} {i.Name}"),
+                            .. mix.Scaled.Ingredients.Select(i =>
+                                $"{i.ShownAmount:0.###} {i.Unit} {i.Name.NameIn(language)}"
+                            ),
                         ],
-                        ["steps"] = mix.Recipe.Steps,
+                        ["steps"] = [.. mix.Recipe.Steps.Select(s => s.NameIn(language))],
                     }
                 );
                 yield return new(
@@ -228,7 +230,7 @@ public static class PaperOfTheWeek
         FromIdea from,
         int copies,
         bool left,
-        string why,
+        InBoth why,
         int? step,
         IReadOnlyList<string> names,
         DateOnly needed

@@ -17,7 +17,7 @@ public sealed record PaperOrder(
     SheetValues Values,
     int Copies,
     bool LeftHanded,
-    string For,
+    InBoth For,
     int? Step,
     IReadOnlyList<string> Names,
     DateOnly NeededOn,

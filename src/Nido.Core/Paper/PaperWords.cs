@@ -436,6 +436,13 @@ public sealed class PaperWords
     /// <summary>What Core found, in the language of the sheet.</summary>
     public string Speak(Said said) => tongue.Speak(said);
 
+    /// <summary>A text of the catalogue, in the language of the sheet.</summary>
+    public string Of(InBoth text)
+    {
+        ArgumentNullException.ThrowIfNull(text);
+        return spanish ? text.Es : text.En;
+    }
+
     /// <summary>A text with its slots filled.</summary>
     public string Say(string key, params string[] with)
     {

@@ -14,7 +14,7 @@ namespace Nido.Core.Prep;
 /// <param name="Layout">Where the pieces lie on a sheet, and how many sheets it takes.</param>
 public sealed record CuttingLayout(
     Said What,
-    string Sheet,
+    InBoth Sheet,
     double SheetWidth,
     double SheetHeight,
     double PieceWidth,

@@ -40,8 +40,8 @@ public static class PrepTasks
                     .Select(p =>
                         Task(
                             plan,
-                            Said.Word(p.What),
-                            Said.Name(f.Use.Idea.Theme.Name),
+                            p.What,
+                            f.Use.Idea.Theme.Name,
                             p.Minutes,
                             plan.Problem.FirstDay,
                             p.WaitHours,
@@ -63,8 +63,8 @@ public static class PrepTasks
                     .Select(p =>
                         Task(
                             plan,
-                            Said.Word(f.Use.Idea.Theme.Fill(p.What)),
-                            Said.Name(f.Use.Idea.Title),
+                            f.Use.Idea.Theme.Fill(p.What),
+                            f.Use.Idea.Title,
                             p.Minutes,
                             plan.Problem.Days[f.Placement.Day].Date,
                             p.WaitHours,
@@ -93,7 +93,7 @@ public static class PrepTasks
             plan,
             $"A spare of \u201c{made.Value.Maker}\u201d for {made.Value.NeedSpare.Select(c => c.Name)}, "
                 + $"not there on {plan.Problem.Days[made.Value.MadeOn].Day}",
-            Said.Name(f.Use.Idea.Title),
+            f.Use.Idea.Title,
             2 * made.Value.NeedSpare.Count,
             plan.Problem.Days[f.Placement.Day].Date,
             0,
@@ -107,7 +107,7 @@ public static class PrepTasks
             (step, i) =>
                 Task(
                     plan,
-                    $"{Said.Word(step.Recipe.Do)}: {step.Batches}×",
+                    $"{step.Recipe.Do}: {step.Batches}×",
                     For(line),
                     (int)Math.Ceiling((step.Batches * step.Recipe.Minutes) - 1e-9),
                     FirstDay(plan, line),

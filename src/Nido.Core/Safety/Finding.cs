@@ -8,7 +8,7 @@ namespace Nido.Core.Safety;
 /// <param name="Lifted">Who has lifted it here, or null.</param>
 public sealed record Finding(
     SafetyRule Rule,
-    IReadOnlyList<string> What,
+    IReadOnlyList<Said> What,
     IReadOnlyList<string> Whom,
     IReadOnlyList<Said> Why,
     RuleOverride? Lifted

@@ -10,7 +10,7 @@ namespace Nido.Core.Safety;
 /// <param name="Body">Its form.</param>
 /// <param name="IsPart">It comes off the material.</param>
 /// <param name="IsMade">It comes about while the step is worked.</param>
-public sealed record HandledThing(string Name, Material Material, Body Body, bool IsPart, bool IsMade)
+public sealed record HandledThing(Said Name, Material Material, Body Body, bool IsPart, bool IsMade)
 {
     /// <summary>What it brings with it, along the chain of what it is made of.</summary>
     public Holding Holding { get; init; } = Holding.Of(Material);
@@ -53,7 +53,7 @@ public sealed record HandledThing(string Name, Material Material, Body Body, boo
         };
         foreach (var part in material.Parts)
         {
-            yield return new($"{material.Name}, {part.Name}", material, part.Body, true, false)
+            yield return new((Said)$"{material.Name}, {part.Name}", material, part.Body, true, false)
             {
                 Holding = holding,
                 IsBittenOff = part.IsBittenOff,

@@ -7,7 +7,7 @@ namespace Nido.Core.Safety;
 /// <param name="About">Child of the group, in order: the rule is about this child.</param>
 public sealed record Hazard(
     SafetyRule Rule,
-    IReadOnlyList<string> What,
+    IReadOnlyList<Said> What,
     IReadOnlyList<Said> Why,
     IReadOnlyList<bool> About
 );

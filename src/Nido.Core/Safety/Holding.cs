@@ -27,7 +27,7 @@ public sealed record Holding(IReadOnlyList<HeldAllergen> Allergens, IReadOnlySet
     /// <param name="other">What the other holds.</param>
     /// <param name="through">Its name.</param>
     /// <param name="cooked">What was raw in it is not raw any more.</param>
-    public Holding With(Holding other, string through, bool cooked)
+    public Holding With(Holding other, Said through, bool cooked)
     {
         ArgumentNullException.ThrowIfNull(other);
         var taken = other.Tags.Where(t =>

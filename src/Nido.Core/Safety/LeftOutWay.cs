@@ -4,4 +4,4 @@ namespace Nido.Core.Safety;
 /// <param name="Makes">Id of the material it would make.</param>
 /// <param name="Way">In words.</param>
 /// <param name="Rule">The rule.</param>
-public sealed record LeftOutWay(string Makes, string Way, SafetyRule Rule);
+public sealed record LeftOutWay(string Makes, InBoth Way, SafetyRule Rule);

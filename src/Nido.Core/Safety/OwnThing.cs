@@ -40,7 +40,7 @@ public sealed record OwnThing(
     private Material Material()
     {
         var unit = Body.Shape == Shape.Loose ? MaterialUnit.Gram : MaterialUnit.Piece;
-        return new("own-thing", Name, "", unit)
+        return new("own-thing", InBoth.Same(Name), "", unit)
         {
             Body = Body,
             Tags = Answers.SelectMany(a => a.Tags).Concat(HasCord ? ["cord"] : []).ToHashSet(),

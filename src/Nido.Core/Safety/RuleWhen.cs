@@ -101,6 +101,6 @@ public sealed record RuleWhen(
                 : $"{said}; {why}";
         }
 
-        return said ?? Said.Name(thing.Name);
+        return said ?? thing.Name;
     }
 }

@@ -49,7 +49,7 @@ public sealed record SafeMaking(
             .ToLookup(x => x.Id, x => x.Action);
         string[] Done(string id) => [.. actions[id]];
         var leftOut = new List<LeftOutWay>();
-        bool Kept(string makes, string way, Func<Material, Holding> holding)
+        bool Kept(string makes, InBoth way, Func<Material, Holding> holding)
         {
             // What no table of this room may hold, watched or not, is not made for it either.
             if (

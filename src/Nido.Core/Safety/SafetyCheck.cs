@@ -471,7 +471,7 @@ public sealed class SafetyCheck(IReadOnlyList<SafetyRule> rules, AllergenBook bo
     private Hazard? Alike(SafetyRule rule, IReadOnlyList<HandledThing> things, bool[] concerned, GroupSettings settings)
     {
         // Most rules meet nothing of most steps: nothing is laid out until one does.
-        List<(string Name, Said Why)>? what = null;
+        List<(Said Name, Said Why)>? what = null;
         Asked? asked = null;
         foreach (var thing in things)
         {
@@ -507,7 +507,7 @@ public sealed class SafetyCheck(IReadOnlyList<SafetyRule> rules, AllergenBook bo
         }
 
         var about = new bool[room.Length];
-        var what = new List<(string Name, Said Why)>();
+        var what = new List<(Said Name, Said Why)>();
         for (var c = 0; c < about.Length; c++)
         {
             if (!concerned[c])
@@ -529,20 +529,11 @@ public sealed class SafetyCheck(IReadOnlyList<SafetyRule> rules, AllergenBook bo
         return about.Contains(true) ? Hazard(rule, what, about) : null;
     }
 
-    private static Hazard Hazard(SafetyRule rule, IEnumerable<(string Name, Said Why)> what, bool[] about)
+    private static Hazard Hazard(SafetyRule rule, IEnumerable<(Said Name, Said Why)> what, bool[] about)
     {
         var each = what.Distinct().ToArray();
         var names = each.Select(x => x.Name).ToHashSet();
-        return new(
-            rule,
-            [.. names],
-            [
-                .. each.Select(x => x.Why)
-                    .Where(w => w is not { Key: "{0}", Values: [string name] } || !names.Contains(name))
-                    .Distinct(),
-            ],
-            about
-        );
+        return new(rule, [.. names], [.. each.Select(x => x.Why).Where(w => !names.Contains(w)).Distinct()], about);
     }
 
     /// <summary>The children on a day, with whom each rule is about by age and habit.</summary>

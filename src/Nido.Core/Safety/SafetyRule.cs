@@ -14,9 +14,9 @@ namespace Nido.Core.Safety;
 public sealed record SafetyRule(
     string Id,
     Severity Severity,
-    string Message,
+    InBoth Message,
     string Source,
-    string DeferTo,
+    InBoth DeferTo,
     RuleWhen When,
     bool Room,
     bool WatchedTableLifts,

@@ -269,7 +269,8 @@ public sealed class DemoPast
 
         var rung = content.Ladders[ladder].Steps[step - 1];
         var help = SeenByChance.Help(chance, AgeScale.Of(child.MonthsOn(on)) + beyond, rung.TypicalMonths);
-        var signs = content.Signs[ladder].ToArray();
+        var technique = Idea.TechniqueOf(ideaId);
+        var signs = content.Signs[ladder].Where(s => s.Technique == technique).ToArray();
         var grips = content.Grips[ladder].Where(g => g.TypicalMonths <= child.MonthsOn(on) + 6).ToArray();
         string[] notes = help switch
         {

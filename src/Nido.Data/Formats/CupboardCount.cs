@@ -1,3 +1,5 @@
+using Nido.Core;
+
 namespace Nido.Data.Formats;
 
 /// <summary>An amount counted on a shelf.</summary>
@@ -5,4 +7,4 @@ namespace Nido.Data.Formats;
 /// <param name="Name">Its name.</param>
 /// <param name="Amount">In the material's unit.</param>
 /// <param name="Note">In the adult's words.</param>
-public sealed record CupboardCount(string MaterialId, string Name, double Amount, string Note);
+public sealed record CupboardCount(string MaterialId, InBoth Name, double Amount, string Note);

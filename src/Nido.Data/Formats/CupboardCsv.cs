@@ -45,8 +45,7 @@ public static class CupboardCsv
 
             var named = Cell("material");
             var material = content.Materials.FirstOrDefault(m =>
-                m.Id.Equals(named, StringComparison.OrdinalIgnoreCase)
-                || m.Name.Equals(named, StringComparison.OrdinalIgnoreCase)
+                m.Id.Equals(named, StringComparison.OrdinalIgnoreCase) || m.Name.Is(named)
             );
             if (material is null)
             {
@@ -105,7 +104,7 @@ public static class CupboardCsv
                 .Materials.Where(m => onHand.ContainsKey(m.Id))
                 .Select(m =>
                     (string[])
-                        [m.Name, onHand[m.Id].ToString("0.###", CultureInfo.InvariantCulture), UnitName(m.Unit), ""]
+                        [m.Name.En, onHand[m.Id].ToString("0.###", CultureInfo.InvariantCulture), UnitName(m.Unit), ""]
                 )
         );
 
@@ -123,10 +122,12 @@ public static class CupboardCsv
     private static Said Nearest(string named, Content content)
     {
         // A list of 150 names is too long to be a way out: the three most alike are enough.
-        string[] near =
+        InBoth[] near =
         [
             .. content
-                .Materials.Select(m => (m.Name, Likeness: Likeness(named, m.Name)))
+                .Materials.Select(m =>
+                    (m.Name, Likeness: Math.Max(Likeness(named, m.Name.En), Likeness(named, m.Name.Es)))
+                )
                 .Where(x => x.Likeness > 0.3)
                 .OrderByDescending(x => x.Likeness)
                 .Take(3)

@@ -15,7 +15,7 @@ public static class MaterialsCsv
                     (string[])
                         [
                             l.Material.Shelf,
-                            l.Material.Name,
+                            l.Material.Name.En,
                             CupboardCsv.UnitName(l.Material.Unit),
                             Number(l.Have),
                             Number(l.Used),

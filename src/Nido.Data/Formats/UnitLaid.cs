@@ -37,7 +37,7 @@ public sealed record UnitLaid(
                 f.Placement.BlockId,
                 f.Placement.Offer,
                 f.Use.Idea.Id,
-                f.Use.Idea.Title,
+                f.Use.Idea.Title.En,
                 f.Use.Adults,
                 [
                     .. WeekProblem
@@ -71,7 +71,7 @@ public sealed record UnitLaid(
                     .. step
                         .Makes.Where(m => m.From == role)
                         .Select(m => new UnitPiece(
-                            m.Name,
+                            m.Name.En,
                             m.Body.Shape.ToString().ToLowerInvariant(),
                             m.Body.Length,
                             m.Body.Width,

@@ -72,7 +72,7 @@ public static class TheBin
                         w.BinnedAt!.Value
                     )
                 ),
-            .. themes.Select(t => In(BinKind.Theme, t.Id, t.Theme.Name, "", t.BinnedAt!.Value)),
+            .. themes.Select(t => In(BinKind.Theme, t.Id, t.Theme.Name.En, "", t.BinnedAt!.Value)),
         ];
         return [.. all.OrderByDescending(b => b.At).ThenBy(b => b.Id, StringComparer.Ordinal)];
     }

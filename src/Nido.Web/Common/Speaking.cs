@@ -32,6 +32,22 @@ public static class Speaking
             }
         );
 
+    /// <summary>Writes texts of the catalogue in the reader's language; what is read is an adult's own words.</summary>
+    public sealed class OfBoth : JsonConverter<InBoth>
+    {
+        /// <inheritdoc />
+        public override InBoth Read(ref Utf8JsonReader reader, Type typeToConvert, JsonSerializerOptions options) =>
+            InBoth.Same(reader.GetString() ?? "");
+
+        /// <inheritdoc />
+        public override void Write(Utf8JsonWriter writer, InBoth value, JsonSerializerOptions options)
+        {
+            ArgumentNullException.ThrowIfNull(writer);
+            ArgumentNullException.ThrowIfNull(value);
+            writer.WriteStringValue(value.NameIn(Now.Language));
+        }
+    }
+
     /// <summary>Writes sentences in the reader's language. They are never read: a request says things by their
     /// ids.</summary>
     public sealed class Json : JsonConverter<Said>

@@ -1,4 +1,5 @@
 using Nido.Catalog;
+using Nido.Core;
 using Nido.Core.Cupboard;
 using Nido.Core.Ideas;
 using Nido.Core.Safety;
@@ -36,7 +37,7 @@ public static class CupboardReading
         ];
         var shelves = tiles
             .GroupBy(t => content.Material(t.MaterialId)!.Shelf)
-            .Select(g => new ShelfView(g.Key, [.. g]));
+            .Select(g => new ShelfView(Said.Word(g.Key), [.. g]));
         return new(
             [.. shelves],
             onHand.Count(x => x.Value > 0),
@@ -59,7 +60,7 @@ public static class CupboardReading
         return new(
             m.Id,
             m.Name,
-            m.Shelf,
+            Said.Word(m.Shelf),
             m.Unit,
             m.SizeInWords,
             [.. m.Tags.Order(StringComparer.Ordinal)],
@@ -101,7 +102,7 @@ public static class CupboardReading
             [
                 .. content.Techniques.SelectMany(t =>
                     t.Roles.Where(r => StandIns.Fails(m, r.Needs, null) is null)
-                        .Select(r => new RoleView(t.Name, r.Name))
+                        .Select(r => new RoleView(t.Name, Said.Word(r.Name)))
                 ),
             ],
             plan is null ? [] : [.. StandInsFor(content, m, onHand, plan)],

@@ -13,12 +13,12 @@ public sealed record CupboardView(
 );
 
 /// <summary>A shelf.</summary>
-public sealed record ShelfView(string Name, IReadOnlyList<TileView> Tiles);
+public sealed record ShelfView(Said Name, IReadOnlyList<TileView> Tiles);
 
 /// <summary>A material on a shelf: on hand, and what the week does with it.</summary>
 public sealed record TileView(
     string MaterialId,
-    string Name,
+    Said Name,
     MaterialUnit Unit,
     double Have,
     double Used,
@@ -33,8 +33,8 @@ public sealed record TileView(
 /// <summary>A material opened.</summary>
 public sealed record MaterialView(
     string MaterialId,
-    string Name,
-    string Shelf,
+    Said Name,
+    Said Shelf,
     MaterialUnit Unit,
     Said Size,
     IReadOnlyList<string> Tags,
@@ -66,7 +66,7 @@ public sealed record MaterialView(
 
 /// <summary>A way to make it of other things.</summary>
 public sealed record MakeFromView(
-    string Do,
+    Said Do,
     double Amount,
     IReadOnlyList<TakenView> From,
     double Minutes,
@@ -75,12 +75,12 @@ public sealed record MakeFromView(
 );
 
 /// <summary>So much of a thing.</summary>
-public sealed record TakenView(string MaterialId, string Name, double Amount, double Have);
+public sealed record TakenView(string MaterialId, Said Name, double Amount, double Have);
 
 /// <summary>An idea that a material can carry.</summary>
 public sealed record CarriedView(
     string IdeaId,
-    string Title,
+    Said Title,
     string BlockName,
     IReadOnlyList<double> Shares,
     double Takes,
@@ -92,13 +92,13 @@ public sealed record CarriedView(
 );
 
 /// <summary>A role the material can take.</summary>
-public sealed record RoleView(string Technique, string Role);
+public sealed record RoleView(Said Technique, Said Role);
 
 /// <summary>What could stand in for it in the week: with one press, unless it leads the idea or something stands
 /// against it.</summary>
 public sealed record StandInView(
     string MaterialId,
-    string Name,
+    Said Name,
     Said For,
     int Score,
     double Have,

@@ -84,7 +84,7 @@ public sealed record SharingView(
 );
 
 /// <summary>A material that takes another's place.</summary>
-public sealed record SwapView(string Title, string Role, string From, string To);
+public sealed record SwapView(Said Title, string Role, Said From, Said To);
 
 /// <summary>Cents to spend, things to buy and to ask for.</summary>
 public sealed record SharingSum(int Cents, int ToBuy, int ToAsk);

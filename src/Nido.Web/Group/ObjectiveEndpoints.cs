@@ -1,6 +1,7 @@
 using Microsoft.AspNetCore.Http.HttpResults;
 using Microsoft.EntityFrameworkCore;
 using Nido.Catalog;
+using Nido.Core;
 using Nido.Data;
 using Nido.Data.Rows;
 using Nido.Web.Common;
@@ -127,7 +128,7 @@ public sealed record ObjectiveView(int? Step, DateOnly? By)
 }
 
 /// <summary>Something practitioners differ on.</summary>
-public sealed record DifferenceView(string Id, string Name, bool OfChild, IReadOnlyList<ChoiceView> Choices);
+public sealed record DifferenceView(string Id, Said Name, bool OfChild, IReadOnlyList<ChoiceView> Choices);
 
 /// <summary>A choice with its reason.</summary>
-public sealed record ChoiceView(string Id, string Name, string Reason);
+public sealed record ChoiceView(string Id, Said Name, Said Reason);

@@ -373,7 +373,7 @@ public sealed record OwnWork(int Seen, double Median, double SeldomLonger)
 public sealed record CurvePoint(double Months, double Weight);
 
 /// <summary>A step with its typical age and the chance of managing it alone.</summary>
-public sealed record RungView(int Step, string Name, int TypicalMonths, int AlonePercent);
+public sealed record RungView(int Step, Said Name, int TypicalMonths, int AlonePercent);
 
 internal sealed class ObservationsBodyValidator : AbstractValidator<ObservationsBody>
 {

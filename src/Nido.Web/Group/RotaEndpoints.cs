@@ -138,7 +138,7 @@ public sealed record RotaBody(IReadOnlyList<IReadOnlyList<string>> Groups)
 public sealed record RotaView(
     Grouping Grouping,
     bool ByHand,
-    IReadOnlyList<string> Stations,
+    IReadOnlyList<Said> Stations,
     IReadOnlyList<RotaGroup> Groups,
     IReadOnlyList<RotaRound> Rounds,
     int AdultsThere,
@@ -191,7 +191,7 @@ public sealed record RotaView(
         return new(
             problem.Group.Settings.Grouping,
             byHand is not null,
-            [.. stations.Select(s => s.Idea.Title)],
+            [.. stations.Select(s => (Said)s.Idea.Title)],
             [
                 .. groups.Select(
                     (g, i) =>

@@ -39,8 +39,8 @@ public sealed record StepsView(DateOnly On, IReadOnlyList<LadderHead> Ladders, I
 /// <summary>A column of the grid.</summary>
 public sealed record LadderHead(
     string Id,
-    string Name,
-    string Head,
+    Said Name,
+    Said Head,
     Core.Aim Aim,
     IReadOnlyList<string> Moves,
     IReadOnlyList<LadderStep> Steps

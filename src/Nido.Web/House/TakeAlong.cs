@@ -47,9 +47,13 @@ public static class TakeAlong
                 zip,
                 "read-me.html",
                 child.Page(
-                    l => content.Ladders.GetValueOrDefault(l)?.Name ?? l,
+                    l => content.Ladders.GetValueOrDefault(l)?.Name.NameIn(Speaking.Now.Language) ?? l,
                     (l, s) =>
-                        content.Ladders.GetValueOrDefault(l)?.Steps.FirstOrDefault(x => x.Number == s)?.Name ?? $"{s}",
+                        content
+                            .Ladders.GetValueOrDefault(l)
+                            ?.Steps.FirstOrDefault(x => x.Number == s)
+                            ?.Name.NameIn(Speaking.Now.Language)
+                        ?? $"{s}",
                     Speaking.Now
                 ),
                 stop

@@ -124,7 +124,7 @@ public sealed record BestPlace(
     string BlockId,
     string BlockName,
     int Offer,
-    string? Instead,
+    Said? Instead,
     double ShortfallMinutes,
     int Cents,
     int PrepMinutes,
@@ -132,4 +132,4 @@ public sealed record BestPlace(
 );
 
 /// <summary>An idea that cannot be, because nothing at hand goes together for it.</summary>
-public sealed record UnsuitedIdea(string Title, string Material, IReadOnlyList<Said> Reasons);
+public sealed record UnsuitedIdea(Said Title, Said Material, IReadOnlyList<Said> Reasons);

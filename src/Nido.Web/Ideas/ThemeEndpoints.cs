@@ -2,6 +2,7 @@ using FluentValidation;
 using Microsoft.AspNetCore.Http.HttpResults;
 using Microsoft.EntityFrameworkCore;
 using Nido.Catalog;
+using Nido.Core;
 using Nido.Core.Ideas;
 using Nido.Data;
 using Nido.Data.Formats;
@@ -119,7 +120,7 @@ public static class ThemeEndpoints
 
     /// <summary>A theme as it is written.</summary>
     internal static ThemeDraft DraftOf(Theme t) =>
-        new ThemeDraft(t.Name, t.Letter, t.Words)
+        new ThemeDraft(Spoken(t.Name), t.Letter, t.Words)
         {
             Language = t.Language,
             SecondLetter = t.SecondLetter,
@@ -127,17 +128,19 @@ public static class ThemeEndpoints
             OlderNumbersTo = t.OlderNumbersTo,
             Shapes = t.Shapes,
             Colours = t.Colours,
-            Slots = t.Slots,
-            Story = t.Story,
-            Rhyme = t.Rhyme,
-            Questions = t.Questions,
-            Sayings = t.Sayings,
-            Greeting = t.Greeting,
-            Farewell = t.Farewell,
+            Slots = t.Slots.ToDictionary(s => s.Key, s => (t.Language == "es" ? s.Value.InSpanish("") : s.Value.En)!),
+            Story = Spoken(t.Story),
+            Rhyme = [.. t.Rhyme.Select(Spoken)],
+            Questions = [.. t.Questions.Select(Spoken)],
+            Sayings = [.. t.Sayings.Select(Spoken)],
+            Greeting = Spoken(t.Greeting),
+            Farewell = Spoken(t.Farewell),
             Books = t.Books,
             Pictures = t.Pictures,
             Fits = t.Fits,
         };
+
+    private static string Spoken(InBoth text) => text.NameIn(Speaking.Now.Language);
 }
 
 /// <summary>A theme to look at or change.</summary>
@@ -175,7 +178,7 @@ internal sealed class ThemeDraftValidator : AbstractValidator<ThemeDraft>
         RuleForEach(t => t.Books)
             .ChildRules(b =>
             {
-                b.RuleFor(x => x.Title).Must(x => PlainText.IsName(x, 120)).Says($"A book needs a title.");
+                b.RuleFor(x => x.Title.En).Must(x => PlainText.IsName(x, 120)).Says($"A book needs a title.");
                 b.RuleFor(x => x.Minutes).InclusiveBetween(1, 60).Says($"Reading it takes 1 to 60 minutes.");
             });
     }

@@ -115,7 +115,7 @@ public static class JournalEndpoints
                 [
                     .. content
                         .Signs.SelectMany(s => s)
-                        .Select(s => new SignView(s.Ladder, s.Id, $"{s.Seen}", $"{s.Change}")),
+                        .Select(s => new SignView(s.Ladder, s.Technique, s.Id, s.Seen, s.Change)),
                 ],
                 [
                     .. content

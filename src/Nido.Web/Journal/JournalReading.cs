@@ -115,7 +115,7 @@ public sealed class JournalReading(NidoDb db, Content content, TermShares shares
             [
                 .. tried.Select(f => new FollowUpView(
                     f.Id,
-                    content.Ladders.GetValueOrDefault(f.Ladder)?.Name ?? f.Ladder,
+                    content.Ladders.GetValueOrDefault(f.Ladder)?.Name ?? InBoth.Same(f.Ladder),
                     f.Step,
                     f.Change,
                     f.On,
@@ -125,12 +125,16 @@ public sealed class JournalReading(NidoDb db, Content content, TermShares shares
                 )),
             ],
             [.. pictures.Take(MostPictures)],
-            [.. LovesDoing.Two(own).Select(l => new LovesView(IdeaName(l.IdeaId) ?? l.IdeaId, l.Minutes, l.Times))],
+            [
+                .. LovesDoing
+                    .Two(own)
+                    .Select(l => new LovesView(IdeaName(l.IdeaId) ?? InBoth.Same(l.IdeaId), l.Minutes, l.Times)),
+            ],
             [
                 .. rounds
                     .GroupBy(t => t.IdeaId)
                     .Select(g => new GameView(
-                        IdeaName(g.Key) ?? g.Key,
+                        IdeaName(g.Key) ?? InBoth.Same(g.Key),
                         OwnBest.Of([.. g.Select(t => t.ToCore())])!.Best,
                         g.Count()
                     )),
@@ -178,7 +182,7 @@ public sealed class JournalReading(NidoDb db, Content content, TermShares shares
             [
                 .. went.GroupBy(w => Idea.TechniqueOf(w.IdeaId))
                     .Select(g => new IdeaWent(
-                        IdeaName(g.First().IdeaId) ?? g.Key,
+                        IdeaName(g.First().IdeaId) ?? InBoth.Same(g.Key),
                         g.Count(w => w.How == HowItWent.WithJoy),
                         g.Count(w => w.How == HowItWent.AllRight),
                         g.Count(w => w.How == HowItWent.NotSo),
@@ -192,7 +196,7 @@ public sealed class JournalReading(NidoDb db, Content content, TermShares shares
                         ]
                     ))
                     .OrderByDescending(i => i.NotSo - i.WithJoy)
-                    .ThenBy(i => i.Idea, StringComparer.Ordinal),
+                    .ThenBy(i => $"{i.Idea}", StringComparer.Ordinal),
             ]
         );
     }
@@ -268,11 +272,11 @@ public sealed class JournalReading(NidoDb db, Content content, TermShares shares
             .Ladders.Values.Where(l => evidence.IsSeen(child.Id, l.Id))
             .Select(l => ChildPath.Of(child, l, evidence.Seen(child.Id, l.Id), evidence.AllChosen, from, to))
             .OrderByDescending(p => p.Seen.Count)
-            .ThenBy(p => p.Ladder.Name, StringComparer.Ordinal)
+            .ThenBy(p => p.Ladder.Name.En, StringComparer.Ordinal)
             .Select(p => new LadderPath(
                 p.Ladder.Id,
                 p.Ladder.Name,
-                [.. p.Ladder.Steps.Select(s => s.Name)],
+                [.. p.Ladder.Steps.Select(s => (Said)s.Name)],
                 p.Points,
                 p.Seen,
                 p.OwnBest,
@@ -289,7 +293,7 @@ public sealed class JournalReading(NidoDb db, Content content, TermShares shares
             o.By,
             child,
             IdeaName(o.IdeaId),
-            content.Ladders.GetValueOrDefault(o.Ladder)?.Name ?? o.Ladder,
+            content.Ladders.GetValueOrDefault(o.Ladder)?.Name ?? InBoth.Same(o.Ladder),
             o.Step,
             o.Help,
             content.Signs[o.Ladder].FirstOrDefault(s => s.Id == o.Sign) is { } sign ? (Said)$"{sign.Seen}" : null
@@ -302,7 +306,7 @@ public sealed class JournalReading(NidoDb db, Content content, TermShares shares
             hard.Step,
             hard.Why,
             hard.Sign?.Id,
-            hard.Sign is { } sign ? $"{sign.Change}" : Said.Word(hard.Ladder.Steps[hard.Step - 1].Easier),
+            hard.Sign is { } sign ? $"{sign.Change}" : hard.Ladder.Steps[hard.Step - 1].Easier,
             hard.EasierStep?.Name,
             [
                 .. content
@@ -310,9 +314,9 @@ public sealed class JournalReading(NidoDb db, Content content, TermShares shares
                         t.Ladder != hard.Ladder.Id && t.Strands.GetValueOrDefault(hard.Ladder.Strand.Id) >= 10
                     )
                     .OrderByDescending(t => t.Strands[hard.Ladder.Strand.Id])
-                    .ThenBy(t => t.Name, StringComparer.Ordinal)
+                    .ThenBy(t => t.Name.En, StringComparer.Ordinal)
                     .Take(2)
-                    .Select(t => t.Name),
+                    .Select(t => (Said)t.Name),
             ],
             hard.LookAgainOn
         );
@@ -357,5 +361,5 @@ public sealed class JournalReading(NidoDb db, Content content, TermShares shares
         ideaId.Length == 0 ? null : content.Techniques.FirstOrDefault(t => t.Id == Idea.TechniqueOf(ideaId));
 
     /// <summary>The way of working of an idea, or null where none is named.</summary>
-    private string? IdeaName(string ideaId) => Technique(ideaId)?.Name;
+    private InBoth? IdeaName(string ideaId) => Technique(ideaId)?.Name;
 }

@@ -59,8 +59,8 @@ public sealed record ChildJournal(
 /// <param name="Objective">What is worked towards, or null.</param>
 public sealed record LadderPath(
     string Id,
-    string Name,
-    IReadOnlyList<string> Steps,
+    Said Name,
+    IReadOnlyList<Said> Steps,
     IReadOnlyList<PathPoint> Points,
     IReadOnlyList<Observation> Seen,
     int? OwnBest,
@@ -87,8 +87,8 @@ public sealed record WrittenView(
     string Text,
     string By,
     string Child,
-    string? Idea,
-    string? Ladder,
+    Said? Idea,
+    Said? Ladder,
     int? Step,
     HelpLevel? Help,
     Said? Sign
@@ -109,20 +109,20 @@ public sealed record WeekOfChild(DateOnly Monday, IReadOnlyList<int> Planned, IR
 /// <param name="LookAgainOn">Day to look again.</param>
 public sealed record HardView(
     string Ladder,
-    string Name,
+    Said Name,
     int Step,
     Said Why,
     string? Sign,
     Said Change,
-    string? EasierStep,
-    IReadOnlyList<string> OtherWays,
+    Said? EasierStep,
+    IReadOnlyList<Said> OtherWays,
     DateOnly LookAgainOn
 );
 
 /// <summary>A published milestone that was looked for over a while and not seen.</summary>
 public sealed record NotYetView(
-    string Ladder,
-    string Step,
+    Said Ladder,
+    Said Step,
     int TypicalMonths,
     DateOnly First,
     DateOnly Last,
@@ -132,7 +132,7 @@ public sealed record NotYetView(
 /// <summary>What was tried.</summary>
 public sealed record FollowUpView(
     long Id,
-    string Ladder,
+    Said Ladder,
     int Step,
     string Change,
     DateOnly On,
@@ -142,10 +142,10 @@ public sealed record FollowUpView(
 );
 
 /// <summary>What a child stays at of its own choice.</summary>
-public sealed record LovesView(string Idea, int Minutes, int Times);
+public sealed record LovesView(Said Idea, int Minutes, int Times);
 
 /// <summary>A child's own best at a game.</summary>
-public sealed record GameView(string Idea, Tally Best, int Rounds);
+public sealed record GameView(Said Idea, Tally Best, int Rounds);
 
 /// <summary>How a tool was held.</summary>
 public sealed record GripSeen(DateOnly On, string Ladder, string Grip, Said Name);
@@ -198,7 +198,7 @@ public sealed record TermOfChild(
 /// <param name="Took">Minutes it took in the middle, where somebody looked; null where nobody did.</param>
 /// <param name="Lines">What was written of it, newest first.</param>
 public sealed record IdeaWent(
-    string Idea,
+    Said Idea,
     int WithJoy,
     int AllRight,
     int NotSo,
@@ -213,7 +213,12 @@ public sealed record IdeaWent(
 public sealed record SignsView(IReadOnlyList<SignView> Signs, IReadOnlyList<GripView> Grips);
 
 /// <summary>A sign and its one change.</summary>
-public sealed record SignView(string Ladder, string Id, Said Seen, Said Change);
+/// <param name="Ladder">Id of the ladder.</param>
+/// <param name="Technique">Id of the way of working it belongs to; null where it is met anywhere on the ladder.</param>
+/// <param name="Id">Its id.</param>
+/// <param name="Seen">What is seen.</param>
+/// <param name="Change">What to change.</param>
+public sealed record SignView(string Ladder, string? Technique, string Id, Said Seen, Said Change);
 
 /// <summary>A grip.</summary>
 public sealed record GripView(string Ladder, string Id, Said Name, int TypicalMonths);

@@ -72,16 +72,31 @@ public static class PageToShareEndpoints
             group.Place.Length > 0 ? $"{group.Place}, {group.Name}" : group.Name,
             body.From,
             body.To,
-            [.. ladders.Where(l => l.OwnBest is not null).Select(l => $"{l.Name}: {l.Steps[l.OwnBest!.Value - 1]}")],
+            [
+                .. ladders
+                    .Where(l => l.OwnBest is not null)
+                    .Select(l => $"{words.Speak(l.Name)}: {words.Speak(l.Steps[l.OwnBest!.Value - 1])}"),
+            ],
             body.Comes ? [.. ladders.Select(l => Next(l, words)).OfType<string>()] : [],
             body.Helps
-                ? [.. journal.FollowUps.Where(f => f.Helped == true).Select(f => $"{f.Ladder}: {f.Change}").Reverse()]
+                ?
+                [
+                    .. journal
+                        .FollowUps.Where(f => f.Helped == true)
+                        .Select(f => $"{words.Speak(f.Ladder)}: {f.Change}")
+                        .Reverse(),
+                ]
                 : [],
             body.Loves
                 ?
                 [
                     .. journal.Loves.Select(l =>
-                        words.Say(l.Times == 1 ? "childStayedOnce" : "childStays", l.Idea, $"{l.Minutes}", $"{l.Times}")
+                        words.Say(
+                            l.Times == 1 ? "childStayedOnce" : "childStays",
+                            words.Speak(l.Idea),
+                            $"{l.Minutes}",
+                            $"{l.Times}"
+                        )
                     ),
                 ]
                 : [],
@@ -112,16 +127,24 @@ public static class PageToShareEndpoints
     private static string TextOf(WrittenView note, Tongue tongue) =>
         string.Join(
             " · ",
-            new[] { note.Text, note.Ladder, note.Sign is { } sign ? tongue.Speak(sign) : null }.Where(t =>
-                !string.IsNullOrEmpty(t)
-            )
+            new[]
+            {
+                note.Text,
+                note.Ladder is { } ladder ? tongue.Speak(ladder) : null,
+                note.Sign is { } sign ? tongue.Speak(sign) : null,
+            }.Where(t => !string.IsNullOrEmpty(t))
         );
 
     private static string? Next(LadderPath ladder, PaperWords words) =>
         ladder.Objective is { } towards
-            ? words.Say("childTowards", ladder.Name, ladder.Steps[towards.Step - 1], words.Day(towards.By))
+            ? words.Say(
+                "childTowards",
+                words.Speak(ladder.Name),
+                words.Speak(ladder.Steps[towards.Step - 1]),
+                words.Day(towards.By)
+            )
         : ladder.OwnBest is { } best && best < ladder.Steps.Count
-            ? words.Say("childNext", ladder.Name, ladder.Steps[best])
+            ? words.Say("childNext", words.Speak(ladder.Name), words.Speak(ladder.Steps[best]))
         : null;
 
     private static async Task<IReadOnlyList<(byte[] Jpeg, double Shape, string Text)>> PhotosAsync(

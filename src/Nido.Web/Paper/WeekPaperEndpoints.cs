@@ -210,7 +210,7 @@ public sealed record OrderView(
     int Pages,
     int Copies,
     bool LeftHanded,
-    string For,
+    Said For,
     int? Step,
     IReadOnlyList<string> Names,
     DateOnly NeededOn,

@@ -119,7 +119,7 @@ public sealed record PrepView(
 );
 
 /// <summary>The one thing about a base that is new on a day.</summary>
-public sealed record RefreshOfDay(DateOnly Day, string Title, RefreshView Refresh);
+public sealed record RefreshOfDay(DateOnly Day, Said Title, RefreshView Refresh);
 
 /// <summary>Something to ask families for, and by when the note must go out.</summary>
 public sealed record AskView(MaterialLineView Line, AskFamilies Ask);
@@ -158,4 +158,4 @@ public sealed record TaskView(
 public sealed record TraysView(DateOnly Day, IReadOnlyList<TrayView> Trays);
 
 /// <summary>What belongs to an offer.</summary>
-public sealed record TrayView(string Block, string Title, IReadOnlyList<string> Things);
+public sealed record TrayView(string Block, Said Title, IReadOnlyList<string> Things);

@@ -1,6 +1,7 @@
 using Microsoft.AspNetCore.Http.HttpResults;
 using Microsoft.EntityFrameworkCore;
 using Nido.Catalog;
+using Nido.Core;
 using Nido.Core.Allergens;
 using Nido.Data;
 using Nido.Data.Rows;
@@ -28,7 +29,7 @@ public static class AllergenEndpoints
                             .Materials.Select(m => new MaterialName(
                                 m.Id,
                                 m.Name,
-                                m.Shelf,
+                                Said.Word(m.Shelf),
                                 m.Allergens,
                                 m.MayContain,
                                 m.Held
@@ -103,8 +104,8 @@ public static class AllergenEndpoints
 /// <summary>A material in a list, with what it contains, may contain and once held.</summary>
 public sealed record MaterialName(
     string Id,
-    string Name,
-    string Shelf,
+    Said Name,
+    Said Shelf,
     IReadOnlyList<string> Contains,
     IReadOnlyList<string> MayContain,
     IReadOnlyList<string> Held

@@ -38,9 +38,9 @@ public static class SafetyEndpoints
                 .SafetyRules.Select(r => new RuleView(
                     r.Id,
                     r.Severity,
-                    Said.Word(r.Message),
+                    r.Message,
                     Said.Word(r.Source),
-                    Said.Word(r.DeferTo),
+                    r.DeferTo,
                     r.Room,
                     r.Adults
                 )
@@ -150,10 +150,10 @@ public static class SafetyEndpoints
                 body.RuleId,
                 rule.Id == "allergen"
                     ? Said.That(
-                        $"No reason lifts this: {Said.Word(rule.Message)} Take what would serve instead, or enter "
+                        $"No reason lifts this: {rule.Message} Take what would serve instead, or enter "
                             + $"what the child's written plan allows on the child."
                     )
-                    : $"No reason lifts this: {Said.Word(rule.Message)} Take what would serve instead."
+                    : $"No reason lifts this: {rule.Message} Take what would serve instead."
             );
         }
 
@@ -196,9 +196,9 @@ public static class SafetyEndpoints
                 new(
                     NewId.Next(),
                     idea.Id,
-                    idea.Title,
+                    idea.Title.En,
                     rule.Id,
-                    rule.Message,
+                    rule.Message.En,
                     adult.Name,
                     body.Reason.Trim(),
                     time.GetUtcNow(),

@@ -38,7 +38,7 @@ public sealed record SignView(
     int? Day,
     string? Block,
     int? Offer,
-    string? Title,
+    Said? Title,
     IReadOnlyList<Week.AllergenName> Allergens
 );
 

@@ -1,6 +1,7 @@
 using FluentValidation;
 using Microsoft.AspNetCore.Http.HttpResults;
 using Microsoft.EntityFrameworkCore;
+using Nido.Core;
 using Nido.Core.Cupboard;
 using Nido.Core.Journal;
 using Nido.Core.Week.Reading;
@@ -182,7 +183,7 @@ public static class EndOfDayEndpoints
             : throw new NotHereException(NotHere.Place);
 
     private static UsedLine Line(Material? material, string id, double amount) =>
-        new(id, material?.Name ?? id, material is null ? "" : CupboardCsv.UnitName(material.Unit), amount);
+        new(id, material?.Name ?? InBoth.Same(id), material is null ? "" : CupboardCsv.UnitName(material.Unit), amount);
 }
 
 /// <summary>What a day used.</summary>
@@ -191,7 +192,7 @@ public static class EndOfDayEndpoints
 public sealed record UsedView(bool Taken, IReadOnlyList<UsedLine> Lines);
 
 /// <summary>An amount of a material.</summary>
-public sealed record UsedLine(string MaterialId, string Name, string Unit, double Amount);
+public sealed record UsedLine(string MaterialId, Said Name, string Unit, double Amount);
 
 /// <summary>What was used, as corrected.</summary>
 public sealed record UsedBody(IReadOnlyList<UsedAmount> Lines);

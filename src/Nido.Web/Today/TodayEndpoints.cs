@@ -133,12 +133,10 @@ public static class TodayEndpoints
         var parts = theme.StoryParts.Count;
         var last = day == days - 1 ? parts : day + 1;
         return new(
-            parts == 0
-                ? [Said.Word(theme.Story)]
-                : [.. theme.StoryParts.Skip(day).Take(last - day).Select(p => (Said)$"{p}")],
+            parts == 0 ? [theme.Story] : [.. theme.StoryParts.Skip(day).Take(last - day).Select(p => (Said)p)],
             Math.Min(day + 1, parts),
             parts,
-            theme.Rhyme,
+            [.. theme.Rhyme.Select(l => (Said)l)],
             theme.Greeting,
             theme.Farewell
         );
@@ -198,7 +196,7 @@ public sealed record TodayView(DateOnly Date, int Children, IReadOnlyList<BlockO
     public IReadOnlyList<OtherwiseView> Otherwise { get; init; } = [];
 
     /// <summary>What is read and sung from.</summary>
-    public ReadToday Read { get; init; } = new([], 0, 0, [], "", "");
+    public ReadToday Read { get; init; } = new([], 0, 0, [], Said.None, Said.None);
 }
 
 /// <summary>What is read and sung from on a day.</summary>
@@ -212,9 +210,9 @@ public sealed record ReadToday(
     IReadOnlyList<Said> Story,
     int Part,
     int Of,
-    IReadOnlyList<string> Rhyme,
-    string Greeting,
-    string Farewell
+    IReadOnlyList<Said> Rhyme,
+    Said Greeting,
+    Said Farewell
 );
 
 /// <summary>A block with what lies out in it and who is there.</summary>
@@ -268,7 +266,7 @@ public sealed record SeenToday(long Id, string ChildId, int Step, HelpLevel Help
 public sealed record WentView(HowItWent How, int? Minutes, string Line);
 
 /// <summary>What is new about a base today, and what was left out because of a rule.</summary>
-public sealed record RefreshView(RefreshKind Kind, string? Adds, Said? Colour, Said? Place, IReadOnlyList<Said> LeftOut)
+public sealed record RefreshView(RefreshKind Kind, Said? Adds, Said? Colour, Said? Place, IReadOnlyList<Said> LeftOut)
 {
     /// <summary>The view of what is new.</summary>
     public static RefreshView Of(Refresh refresh)
@@ -283,10 +281,10 @@ public sealed record RefreshView(RefreshKind Kind, string? Adds, Said? Colour, S
 public sealed record ShownTo(string ChildId, string Name, DateOnly? On);
 
 /// <summary>A step to try next.</summary>
-public sealed record StepUpView(string Name, int Step, string Do);
+public sealed record StepUpView(string Name, int Step, Said Do);
 
 /// <summary>When what is used was made, and who was away then.</summary>
-public sealed record MadeView(DateOnly On, string Title, IReadOnlyList<string> NeedSpare);
+public sealed record MadeView(DateOnly On, Said Title, IReadOnlyList<string> NeedSpare);
 
 /// <summary>A child who stays long at its own work: usual minutes, in how many of a hundred blocks it would be cut off,
 /// and a length of the block that would do.</summary>

@@ -59,7 +59,7 @@ public static class FileEndpoints
             Name(row.ThemeId, row.Monday, "pdf"),
             pad =>
             {
-                WallPlan.Board(pad, plan, theme);
+                WallPlan.Board(pad, plan, pad.Words.Of(theme));
                 WallPlan.Lists(pad, plan);
             },
             paper is null ? null : Enum.Parse<PaperSize>(paper, ignoreCase: true)

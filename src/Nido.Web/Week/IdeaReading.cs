@@ -46,7 +46,7 @@ public static class IdeaReading
                     );
                 })
                 .OrderByDescending(i => i.PlacedTimes > 0)
-                .ThenBy(i => i.Title, StringComparer.Ordinal)
+                .ThenBy(i => Common.Speaking.Now.Speak(i.Title), StringComparer.Ordinal)
                 .ThenBy(i => i.IdeaId, StringComparer.Ordinal),
         ];
     }
@@ -115,10 +115,10 @@ public static class IdeaReading
             [
                 .. idea.PrepIn(plan.Problem.Group.Settings)
                     .Select(p =>
-                        (Said)
-                            $"{Said.Word(idea.Theme.Fill(p.What))}, {p.Minutes} min{Said.When(p.AdultOnly, $", adult only")}"
+                        (Said)$"{idea.Theme.Fill(p.What)}, {p.Minutes} min{Said.When(p.AdultOnly, $", adult only")}"
                     ),
-            ]
+            ],
+            [.. technique.Signs.Select(s => new GoesWrongView(s.Id, s.Seen, s.Change))]
         );
     }
 
@@ -169,9 +169,10 @@ public static class IdeaReading
             step.Number,
             rung.Name,
             step.Do,
-            rung.Adult,
-            rung.Easier,
-            rung.Harder,
+            step.Say,
+            step.Easier,
+            step.Harder,
+            step.Seen,
             rung.Size?.InWords,
             WordsForStep.Of(use.Idea.Technique.Ladder, step.Number, plan.Problem.Input.Words.Value, use.Idea.Theme),
             [
@@ -207,7 +208,7 @@ public static class IdeaReading
             o.ChildId == at.Child.Id && o.Ladder == technique.Ladder
         );
         IReadOnlyList<Said> why = at.KeptOutBy is { } f
-            ? [Said.Word(f.Rule.Message), $"Source: {Said.Word(f.Rule.Source)}"]
+            ? [f.Rule.Message, $"Source: {Said.Word(f.Rule.Source)}"]
             : at.Offer?.Trace ?? [];
         return new(
             at.Child.Id,
@@ -226,7 +227,7 @@ public static class IdeaReading
                         .Ways.For(at.Child)
                         .Cues(technique)
                         .Except(input.Ways.Cues(technique))
-                        .Select(c => use.Idea.Theme.Fill(c.Say)),
+                        .Select(c => (Said)use.Idea.Theme.Fill(c.Say)),
                 ],
             objective is null
                 ? null
@@ -241,17 +242,17 @@ public static class IdeaReading
         var theme = use.Idea.Theme;
         return use.Block.Kind == Core.Group.BlockKind.Circle
             ? new(
-                theme.Sayings,
-                theme.Questions,
+                [.. theme.Sayings.Select(s => (Said)s)],
+                [.. theme.Questions.Select(q => (Said)q)],
                 theme.Greeting,
                 theme.Farewell,
-                theme.Rhyme,
+                [.. theme.Rhyme.Select(l => (Said)l)],
                 [.. theme.Books],
                 theme.Story
             )
             : new(
-                theme.Sayings,
-                [.. theme.Questions.Skip(use.TechniqueIndex % theme.Questions.Count).Take(1)],
+                [.. theme.Sayings.Select(s => (Said)s)],
+                [.. theme.Questions.Skip(use.TechniqueIndex % theme.Questions.Count).Take(1).Select(q => (Said)q)],
                 null,
                 null,
                 [],

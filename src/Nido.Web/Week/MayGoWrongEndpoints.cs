@@ -100,13 +100,13 @@ public sealed record MayGoWrongView(
 }
 
 /// <summary>A material, in how many of a hundred weeks it runs out, and how many more would do.</summary>
-public sealed record RunsOutView(string MaterialId, string Name, int Percent, double More, int Packs, int Cents);
+public sealed record RunsOutView(string MaterialId, Said Name, int Percent, double More, int Packs, int Cents);
 
 /// <summary>A block, in how many of a hundred weeks it takes longer, and by how much in one of ten.</summary>
-public sealed record OverrunsView(DateOnly Day, string Block, int Percent, double Minutes, string Longest);
+public sealed record OverrunsView(DateOnly Day, string Block, int Percent, double Minutes, Said Longest);
 
 /// <summary>A child and an aim, in how many of a hundred weeks it falls short, and what would help.</summary>
 public sealed record FallsShortView(string Name, Aim Aim, int Percent, FixView? Fix);
 
 /// <summary>One strip instead of another.</summary>
-public sealed record FixView(int Day, string BlockId, int Offer, DateOnly Date, string Was, string Now, double Minutes);
+public sealed record FixView(int Day, string BlockId, int Offer, DateOnly Date, Said Was, Said Now, double Minutes);

@@ -153,7 +153,7 @@ public static class ReplanEndpoints
                 $"{Named(plan.Problem.Group.Adults.FirstOrDefault(a => a.Id == h.Subject)?.Name, $"An adult")} away, {when}",
             CameUpKind.Rain => $"Rain, {when}",
             CameUpKind.Closed => h.Subject.Length == 0 ? (Said)$"Closed, {when}" : $"Closed from {h.Subject}, {when}",
-            _ => $"{content.Material(h.Subject)?.Name ?? h.Subject} gone {when}",
+            _ => $"{content.Material(h.Subject)?.Name ?? InBoth.Same(h.Subject)} gone {when}",
         };
     }
 

@@ -1,3 +1,4 @@
+using Nido.Core;
 using Nido.Core.Week.Change;
 using Nido.Core.Week.Problem;
 using Nido.Core.Week.Reading;
@@ -66,7 +67,7 @@ public sealed class Replanning(WeekProblems problems, NidoDb db)
     {
         ArgumentNullException.ThrowIfNull(before);
         ArgumentNullException.ThrowIfNull(after);
-        string? TitleAt(WeekPlan plan, int slot) =>
+        Said? TitleAt(WeekPlan plan, int slot) =>
             plan.State.Uses[slot] < 0 ? null : plan.Problem.Uses[plan.State.Uses[slot]].Idea.Title;
         string? IdAt(WeekPlan plan, int slot) =>
             plan.State.Uses[slot] < 0 ? null : plan.Problem.Uses[plan.State.Uses[slot]].Idea.Id;
@@ -86,7 +87,7 @@ public sealed class Replanning(WeekProblems problems, NidoDb db)
 }
 
 /// <summary>A strip before and after.</summary>
-public sealed record ChangedStrip(DateOnly Day, string Block, string? Was, string? Now);
+public sealed record ChangedStrip(DateOnly Day, string Block, Said? Was, Said? Now);
 
 /// <summary>What a change of plan comes to: its strips, and the line of truth before and after.</summary>
 public sealed record BeforeAfter(IReadOnlyList<ChangedStrip> Changed, TruthView Before, TruthView After);

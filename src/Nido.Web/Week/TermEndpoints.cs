@@ -2,6 +2,7 @@ using FluentValidation;
 using Microsoft.AspNetCore.Http.HttpResults;
 using Microsoft.EntityFrameworkCore;
 using Nido.Catalog;
+using Nido.Core;
 using Nido.Core.Group;
 using Nido.Core.Ideas;
 using Nido.Core.Week.Problem;
@@ -247,7 +248,7 @@ public static class TermEndpoints
 public sealed record TermWeek(
     string WeekId,
     DateOnly Monday,
-    string Theme,
+    Said Theme,
     string Letter,
     string LetterWord,
     int NumbersTo,

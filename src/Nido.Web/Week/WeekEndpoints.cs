@@ -69,7 +69,7 @@ public static class WeekEndpoints
                     w.Id,
                     w.GroupId,
                     w.Name,
-                    names.GetValueOrDefault(w.ThemeId, w.ThemeId),
+                    names.GetValueOrDefault(w.ThemeId) ?? InBoth.Same(w.ThemeId),
                     w.Monday
                 ))
                 .ToArray()

@@ -167,7 +167,7 @@ public static class WeekReading
                 .Select(l => new MaterialLineView(
                     l.Material.Id,
                     l.Material.Name,
-                    l.Material.Shelf,
+                    Said.Word(l.Material.Shelf),
                     CupboardCsv.UnitName(l.Material.Unit),
                     l.Have,
                     l.Used,
@@ -202,7 +202,7 @@ public static class WeekReading
             :
             [
                 .. make.Steps.Select(s =>
-                    (Said)$"{Said.Word(s.Recipe.Do)}: {s.Batches}×, {Math.Ceiling(s.Batches * s.Recipe.Minutes):0} min"
+                    (Said)$"{s.Recipe.Do}: {s.Batches}×, {Math.Ceiling(s.Batches * s.Recipe.Minutes):0} min"
                 ),
             ];
 

@@ -11,7 +11,7 @@ using Nido.Data;
 namespace Nido.Web.Week;
 
 /// <summary>A week in a list.</summary>
-public sealed record WeekName(string Id, string GroupId, string GroupName, string ThemeName, DateOnly Monday);
+public sealed record WeekName(string Id, string GroupId, string GroupName, Said ThemeName, DateOnly Monday);
 
 /// <summary>The board, the loom and the line of truth: all the Week screen shows.</summary>
 public sealed record WeekView(
@@ -53,7 +53,7 @@ public sealed record CarriedOver(string Name, Aim Aim, double Minutes);
 /// <summary>The theme of a week.</summary>
 public sealed record ThemeView(
     string Id,
-    string Name,
+    Said Name,
     string Letter,
     string Sound,
     string LetterWord,
@@ -85,8 +85,8 @@ public sealed record StripView(
     string BlockId,
     int Offer,
     string IdeaId,
-    string Title,
-    string? Material,
+    Said Title,
+    Said? Material,
     IReadOnlyList<double> Shares,
     int StepFrom,
     int StepTo,
@@ -171,7 +171,7 @@ public sealed record TruthView(
 }
 
 /// <summary>Something to buy that takes the week over its budget.</summary>
-public sealed record OverBudgetView(string MaterialId, string Name, int Cents);
+public sealed record OverBudgetView(string MaterialId, Said Name, int Cents);
 
 /// <summary>A word for an allergy that Nido does not know, and whose it is.</summary>
 public sealed record UnreadView(string Word, string Child);
@@ -183,7 +183,7 @@ public sealed record KeptOutView(
     string BlockId,
     int Offer,
     string IdeaId,
-    string Title,
+    Said Title,
     Said Reason,
     bool BySafety
 );
@@ -191,8 +191,8 @@ public sealed record KeptOutView(
 /// <summary>A material of the week.</summary>
 public sealed record MaterialLineView(
     string MaterialId,
-    string Name,
-    string Shelf,
+    Said Name,
+    Said Shelf,
     string Unit,
     double Have,
     double Used,
@@ -221,8 +221,8 @@ public sealed record StrandLost(string Strand, int Children);
 /// <summary>An alternative and its change.</summary>
 public sealed record AlternativeView(
     string IdeaId,
-    string Title,
-    string? Material,
+    Said Title,
+    Said? Material,
     IReadOnlyList<double> Shares,
     IReadOnlyList<double> MinutesByAim,
     IReadOnlyList<int> ChildrenByAim,
@@ -236,10 +236,10 @@ public sealed record AlternativeView(
 /// <summary>An idea in a list.</summary>
 public sealed record IdeaName(
     string IdeaId,
-    string Title,
-    string Technique,
+    Said Title,
+    Said Technique,
     string TechniqueId,
-    string? Material,
+    Said? Material,
     IReadOnlyList<double> Shares,
     IReadOnlyList<string> BlockIds,
     int Minutes,
@@ -252,13 +252,13 @@ public sealed record IdeaName(
 );
 
 /// <summary>An idea that a safety rule keeps out of the whole week.</summary>
-public sealed record KeptOutIdea(string IdeaId, string Title, string? Material, CautionView By, InsteadView? Instead);
+public sealed record KeptOutIdea(string IdeaId, Said Title, Said? Material, CautionView By, InsteadView? Instead);
 
 /// <summary>What would serve instead, with the place one press puts it in; null where it has none.</summary>
 public sealed record InsteadView(
     string IdeaId,
-    string Title,
-    string? Material,
+    Said Title,
+    Said? Material,
     bool SameWork,
     bool SameLadder,
     int? Day,
@@ -271,10 +271,10 @@ public sealed record InsteadView(
 /// <summary>An idea opened: who works how, with what, how many, and what to mind.</summary>
 public sealed record IdeaCard(
     string IdeaId,
-    string Title,
-    string Technique,
+    Said Title,
+    Said Technique,
     string Ladder,
-    string? Material,
+    Said? Material,
     IReadOnlyList<double> Shares,
     IReadOnlyList<StrandShare> Strands,
     string BlockId,
@@ -284,7 +284,7 @@ public sealed record IdeaCard(
     int Mess,
     string HandLoad,
     int Adults,
-    IReadOnlyList<string> Instructions,
+    IReadOnlyList<Said> Instructions,
     IReadOnlyList<StepView> Steps,
     IReadOnlyList<WhoView> OutOfReach,
     IReadOnlyList<QuantityView> Quantities,
@@ -292,8 +292,12 @@ public sealed record IdeaCard(
     IReadOnlyList<CueView> Cues,
     TalkView Talk,
     IReadOnlyList<KitView> Kits,
-    IReadOnlyList<Said> Prep
+    IReadOnlyList<Said> Prep,
+    IReadOnlyList<GoesWrongView> GoesWrong
 );
+
+/// <summary>What is seen when it goes wrong, and the one change.</summary>
+public sealed record GoesWrongView(string Id, Said Seen, Said Change);
 
 /// <summary>Kits of a step to pack for a drop-in session, with what one holds.</summary>
 /// <param name="Step">Step it is for.</param>
@@ -318,11 +322,12 @@ public sealed record StrandShare(string Strand, Aim Aim, int Percent);
 /// <summary>A step of an idea: what is done, with what, and who.</summary>
 public sealed record StepView(
     int Step,
-    string Name,
-    string Do,
-    string Adult,
-    string Easier,
-    string Harder,
+    Said Name,
+    Said Do,
+    Said Say,
+    Said Easier,
+    Said Harder,
+    Said Seen,
     Said? Size,
     Said? Words,
     IReadOnlyList<BoundView> With,
@@ -330,7 +335,7 @@ public sealed record StepView(
 );
 
 /// <summary>A material in a role.</summary>
-public sealed record BoundView(Said Role, string MaterialId, string Name, int Score, IReadOnlyList<Said> Reasons);
+public sealed record BoundView(Said Role, string MaterialId, Said Name, int Score, IReadOnlyList<Said> Reasons);
 
 /// <summary>A child at an idea.</summary>
 public sealed record WhoView(
@@ -341,31 +346,31 @@ public sealed record WhoView(
     double Fit,
     IReadOnlyList<Said> Trace,
     IReadOnlyList<Support> Supports,
-    IReadOnlyList<string> Cues,
+    IReadOnlyList<Said> Cues,
     ObjectiveView? Objective
 );
 
 /// <summary>What a child works towards here.</summary>
-public sealed record ObjectiveView(int Step, string Name, DateOnly By);
+public sealed record ObjectiveView(int Step, Said Name, DateOnly By);
 
 /// <summary>A line for the adult, from how the group works.</summary>
-public sealed record CueView(CueAt At, string Say);
+public sealed record CueView(CueAt At, Said Say);
 
 /// <summary>What is said and read beside an idea; at a circle the routines and books of the theme.</summary>
 public sealed record TalkView(
-    IReadOnlyList<string> Sayings,
-    IReadOnlyList<string> Questions,
-    string? Greeting,
-    string? Farewell,
-    IReadOnlyList<string> Rhyme,
+    IReadOnlyList<Said> Sayings,
+    IReadOnlyList<Said> Questions,
+    Said? Greeting,
+    Said? Farewell,
+    IReadOnlyList<Said> Rhyme,
     IReadOnlyList<Book> Books,
-    string? Story
+    Said? Story
 );
 
 /// <summary>How many of a material.</summary>
 public sealed record QuantityView(
     string MaterialId,
-    string Name,
+    Said Name,
     string Unit,
     double Amount,
     double Have,
@@ -377,7 +382,7 @@ public sealed record CautionView(
     string RuleId,
     Severity Severity,
     Said Message,
-    IReadOnlyList<string> What,
+    IReadOnlyList<Said> What,
     IReadOnlyList<string> Whom,
     IReadOnlyList<Said> Why,
     Said Source,
@@ -395,12 +400,12 @@ public sealed record CautionView(
         return new(
             f.Rule.Id,
             f.Rule.Severity,
-            Said.Word(f.Rule.Message),
+            f.Rule.Message,
             f.What,
             f.Whom,
             f.Why,
             Said.Word(f.Rule.Source),
-            Said.Word(f.Rule.DeferTo),
+            f.Rule.DeferTo,
             f.Lifted
         )
         {

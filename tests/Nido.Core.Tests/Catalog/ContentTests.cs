@@ -53,8 +53,15 @@ public class ContentTests
     [InlineData("quantity: count", "quantity: lots", "`lots` is not a number")]
     [InlineData("any: [soft]", "any: [fluffy]", "`fluffy` in `any` is not known")]
     [InlineData("width: 30..60", "width: 60..30", "is not a range")]
-    [InlineData("- {step: 1, do: \"Carry\"}", "- {step: 12, do: \"Carry\"}", "from 1 to 7")]
-    [InlineData("name: Test", "name: [", "")]
+    [InlineData("- {step: 1,", "- {step: 12,", "from 1 to 7")]
+    [InlineData("name: {en: Test, es: Prueba}", "name: [", "")]
+    [InlineData("name: {en: Test, es: Prueba}", "name: Test", "stands in one language only")]
+    [InlineData("es: \"Probar {el-small}\"", "es: \"\"", "`es` is missing or empty")]
+    [InlineData("{el-small}", "{el-smal}", "no theme fills the braces of `{el-smal}`")]
+    [InlineData("{small}", "{el-small}", "no theme fills the braces of `{el-small}`")]
+    [InlineData(", seen: {en: two, es: dos}", "", "`seen` must be a mapping")]
+    [InlineData("sign: {en: drops, es: cae}", "sign: {en: \"{small}\", es: cae}", "kept in the journal")]
+    [InlineData("{id: b,", "{id: a,", "no two of one id")]
     public void A_wrong_technique_is_refused_with_file_line_and_reason(string right, string wrong, string reason)
     {
         using var folder = new ContentCopy();
@@ -91,7 +98,12 @@ public class ContentTests
     [InlineData("materials/beads-small.yaml", "diameter: 16", "diameter: 0", "needs `diameter`")]
     [InlineData("materials/beads-small.yaml", "id: beads-small", "id: beads", "must be the file's name")]
     [InlineData("ladders/arm.yaml", "typical-months: 20", "typical-months: 10", "lower typical age")]
-    [InlineData("themes/night-train.yaml", "  holder: luggage van\n", "", "slot `holder` is missing")]
+    [InlineData(
+        "themes/night-train.yaml",
+        "  holder: {en: \"luggage van\", es: \"el vagón de equipajes\"}\n",
+        "",
+        "slot `holder` is missing"
+    )]
     [InlineData("safety/blade.yaml", "when: {any-tags: [blade]}", "when: {}", "fire on everything")]
     [InlineData("safety/pins.yaml", "under-months: 36,", "under-months: 40,", "the rule fires on example 1 of `quiet`")]
     [InlineData("safety/pins.yaml", "months: 35", "months: 36", "the rule does not fire on example 1 of `fires`")]
@@ -109,8 +121,8 @@ public class ContentTests
     )]
     [InlineData(
         "materials/felt-pens.yaml",
-        "{name: cap, shape: rod, size: {length: 45, diameter: 13}}",
-        "{name: cap, shape: rod, size: {length: 45}}",
+        "{name: {en: \"cap\", es: \"capuchón\"}, shape: rod, size: {length: 45, diameter: 13}}",
+        "{name: {en: \"cap\", es: \"capuchón\"}, shape: rod, size: {length: 45}}",
         "a rod needs `diameter`"
     )]
     [InlineData(
@@ -136,8 +148,8 @@ public class ContentTests
     )]
     [InlineData(
         "techniques/snip-and-cut.yaml",
-        "name: snips, from: sheet",
-        "name: snips, from: paper",
+        "name: {en: \"snips\", es: \"recortes\"}, from: sheet",
+        "name: {en: \"snips\", es: \"recortes\"}, from: paper",
         "which is no role of the technique"
     )]
     [InlineData(
@@ -220,8 +232,8 @@ public class ContentTests
 
     private const string Technique = """
         id: test
-        name: Test
-        title: "Test the {small}"
+        name: {en: Test, es: Prueba}
+        title: {en: "Test the {small}", es: "Probar {el-small}"}
         ladder: carry
         strands: {pinch: 60, counting: 40}
         blocks: [table]
@@ -233,10 +245,14 @@ public class ContentTests
         roles:
           - {name: piece, any: [soft], width: 30..60, per: child, quantity: count}
         steps:
-          - {step: 1, do: "Carry"}
+          - {step: 1, do: {en: Carry, es: Lleva}, say: {en: Look, es: Mira}, easier: {en: Near, es: Cerca}, harder: {en: Far, es: Lejos}, seen: {en: two, es: dos}}
+        goes-wrong:
+          - {id: a, sign: {en: drops, es: cae}, try: {en: Near, es: Cerca}}
+          - {id: b, sign: {en: throws, es: lanza}, try: {en: Slow, es: Lento}}
+          - {id: c, sign: {en: leaves, es: se va}, try: {en: Fewer, es: Menos}}
         instructions:
-          - "One."
-          - "Two."
+          - {en: One., es: Uno.}
+          - {en: Two., es: Dos.}
         """;
 
     private sealed class ContentCopy : IDisposable

@@ -193,7 +193,7 @@ public class MakeChainsTests
         double amount,
         double minutes,
         params (string, double)[] from
-    ) => new(id, makes, amount, from.ToDictionary(f => f.Item1, f => f.Item2), minutes, 0, false, [], id);
+    ) => new(id, makes, amount, from.ToDictionary(f => f.Item1, f => f.Item2), minutes, 0, false, [], InBoth.Same(id));
 
     private static Dictionary<string, double> There(params (string, double)[] things) =>
         things.ToDictionary(t => t.Item1, t => t.Item2);

@@ -109,7 +109,14 @@ public class DropInTests
     private static readonly Block Table = new("table", "Table", BlockKind.Table, new(10, 0), 25, 1);
 
     private static StepOffer Offer(int step) =>
-        new(new LadderStep(step, "step", 40, "", "", "", ""), true, HelpLevel.Alone, 0.7, 0.7, 1);
+        new(
+            new LadderStep(step, InBoth.Same("step"), 40, InBoth.Same(""), InBoth.Same(""), InBoth.Same(""), ""),
+            true,
+            HelpLevel.Alone,
+            0.7,
+            0.7,
+            1
+        );
 
     private static IEnumerable<ChildAtIdea> Expected(int count, int step = 1) =>
         new ExpectedBand(24, 48, count)
@@ -130,9 +137,9 @@ public class DropInTests
                 Roles = [role],
             },
             Published.Content.Themes[0],
-            "",
+            InBoth.Same(""),
             null,
-            [.. Enumerable.Range(1, steps).Select(s => new IdeaStep(s, "", 1, binding, []))]
+            [.. Enumerable.Range(1, steps).Select(s => new IdeaStep(s, InBoth.Same(""), 1, binding, []))]
         );
     }
 }

@@ -8,7 +8,16 @@ public class JustRightTests
     private static readonly LadderStep[] Steps =
     [
         .. new[] { 20, 30, 40, 50, 60 }.Select(
-            (b, i) => new LadderStep(i + 1, $"step {i + 1}", b, "", "", "", "common practice")
+            (b, i) =>
+                new LadderStep(
+                    i + 1,
+                    InBoth.Same($"step {i + 1}"),
+                    b,
+                    InBoth.Same(""),
+                    InBoth.Same(""),
+                    InBoth.Same(""),
+                    "common practice"
+                )
         ),
     ];
 

@@ -25,7 +25,7 @@ public class LadderTests
     [InlineData("numerals", "names 1 to 5", 60)]
     [InlineData("rhyme", "says whether two words rhyme", 60)]
     public void Milestones_of_three_quarters_stand_an_eighth_earlier(string ladder, string step, int milestone) =>
-        ((double)Published.Content.Ladders[ladder].Steps.Single(s => s.Name == step).TypicalMonths).ShouldBe(
+        ((double)Published.Content.Ladders[ladder].Steps.Single(s => s.Name.En == step).TypicalMonths).ShouldBe(
             milestone * 7 / 8.0,
             0.51
         );
@@ -46,7 +46,7 @@ public class LadderTests
             ladder.Steps.Select(s => s.TypicalMonths).ShouldBeInOrder(SortDirection.Ascending, ladder.Id);
             ladder.Moves.ShouldNotBeEmpty(ladder.Id);
             ladder.Steps.ShouldAllBe(s =>
-                s.Source.Length > 0 && s.Adult.Length > 0 && s.Easier.Length > 0 && s.Harder.Length > 0
+                s.Source.Length > 0 && s.Adult.En.Length > 0 && s.Easier.En.Length > 0 && s.Harder.En.Length > 0
             );
         }
     }
@@ -55,7 +55,7 @@ public class LadderTests
     {
         foreach (var (step, months) in published)
         {
-            Published.Content.Ladders[ladder].Steps.Single(s => s.Name == step).TypicalMonths.ShouldBe(months, step);
+            Published.Content.Ladders[ladder].Steps.Single(s => s.Name.En == step).TypicalMonths.ShouldBe(months, step);
         }
     }
 }

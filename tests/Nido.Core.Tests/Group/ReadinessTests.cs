@@ -12,7 +12,7 @@ namespace Nido.Core.Tests.Group;
 public class ReadinessTests
 {
     private static readonly IReadOnlyDictionary<string, Ladder> Ladders = Published.Content.Ladders;
-    private static readonly Prerequisite[] ArmFirst = [new(3, "arm", 3, "Fingers need an arm.")];
+    private static readonly Prerequisite[] ArmFirst = [new(3, "arm", 3, InBoth.Same("Fingers need an arm."))];
 
     [Fact]
     public void A_step_waits_while_the_earlier_one_is_under_forty_percent()
@@ -93,7 +93,7 @@ public class ReadinessTests
             && i.Steps.Any(s => s.Bindings.Values.Any(b => b.Material.Tags.Contains("stamp")))
         );
         stamped.Steps[0].Feel(stamped.Technique.Actions).ShouldBeNull();
-        var bare = new IdeaStep(1, "", 1, new Dictionary<string, StandIn>(), []);
+        var bare = new IdeaStep(1, InBoth.Same(""), 1, new Dictionary<string, StandIn>(), []);
         bare.Feel(["paint"]).ShouldBe("sticky");
         bare.Feel(["water"]).ShouldBe("damp");
         bare.Feel([]).ShouldBeNull();

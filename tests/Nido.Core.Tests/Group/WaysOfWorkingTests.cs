@@ -21,7 +21,7 @@ public class WaysOfWorkingTests
     {
         All.Count.ShouldBeGreaterThanOrEqualTo(20);
         All.Select(d => d.Order).ShouldBeUnique();
-        All.SelectMany(d => d.Choices).ShouldAllBe(c => c.Reason.Length > 15 && c.Name.Length > 0);
+        All.SelectMany(d => d.Choices).ShouldAllBe(c => c.Reason.En.Length > 15 && c.Name.En.Length > 0);
         All.Count(d => d.OfChild).ShouldBeGreaterThanOrEqualTo(4);
     }
 
@@ -76,7 +76,7 @@ public class WaysOfWorkingTests
             .Adapt(name)
             .Paper.Select(p => p.Sheet)
             .ShouldBe(["name-tags"], "cards to handle are no sheets");
-        Of(("product", "model")).Adapt(drawn).Prep.ShouldContain(p => p.What == "Make one to look at");
+        Of(("product", "model")).Adapt(drawn).Prep.ShouldContain(p => p.What.En == "Make one to look at");
         Of(("product", "model"))
             .Adapt(Technique("sort-by-kind"))
             .Prep.ShouldBe(Of().Adapt(Technique("sort-by-kind")).Prep);

@@ -63,7 +63,14 @@ public class DemandTests
     }
 
     private static StepOffer Offer { get; } =
-        new(new LadderStep(1, "first", 40, "", "", "", ""), true, HelpLevel.Alone, 0.7, 0.7, 1);
+        new(
+            new LadderStep(1, InBoth.Same("first"), 40, InBoth.Same(""), InBoth.Same(""), InBoth.Same(""), ""),
+            true,
+            HelpLevel.Alone,
+            0.7,
+            0.7,
+            1
+        );
 
     private static double Amount(Material material, Per per, Block block, double spare = 0) =>
         Demand.Of(Idea(material, per, spare), block, Children(9)).Single().Amount;
@@ -75,7 +82,13 @@ public class DemandTests
     {
         var role = new Role("piece", Things.Needs(), per, QuantityRule.Parse("4")!, spare, Optional: false);
         var technique = Published.Content.Techniques[0] with { Roles = [role] };
-        var step = new IdeaStep(1, "", 1, new Dictionary<string, StandIn> { ["piece"] = new(material, 90, []) }, []);
-        return new Idea("i", technique, Published.Content.Themes[0], "", material, [step]);
+        var step = new IdeaStep(
+            1,
+            InBoth.Same(""),
+            1,
+            new Dictionary<string, StandIn> { ["piece"] = new(material, 90, []) },
+            []
+        );
+        return new Idea("i", technique, Published.Content.Themes[0], InBoth.Same(""), material, [step]);
     }
 }

@@ -88,21 +88,23 @@ public class IdeaComposerTests
                     .Ideas
             )
             {
-                string[] texts =
+                InBoth[] texts =
                 [
                     idea.Title,
-                    .. idea.Steps.Select(s => s.Do),
+                    .. idea.Steps.SelectMany(s => (InBoth[])[s.Do, s.Say, s.Easier, s.Harder, s.Seen]),
                     .. idea.Technique.Instructions.Select(theme.Fill),
                     .. idea.Technique.Prep.Select(p => theme.Fill(p.What)),
                 ];
-                texts.ShouldAllBe(t => !t.Contains('{') && !t.Contains('}'));
+                texts.ShouldAllBe(t => !$"{t.En}{t.Es}".Contains('{') && !$"{t.En}{t.Es}".Contains('}'));
             }
         }
     }
 
     [Fact]
     public void Slots_are_filled_with_and_without_a_capital() =>
-        Theme.Fill("{Smalls} to the {holder}, {letter} {sound}").ShouldBe("Suitcases to the luggage van, T /t/");
+        Theme
+            .Fill(InBoth.Same("{Smalls} to the {holder}, {letter} {sound}"))
+            .ShouldBe("Suitcases to the luggage van, T /t/");
 
     [Fact]
     public void No_pair_that_does_not_go_together_is_ever_bound()

@@ -49,7 +49,7 @@ public class StepCountsTests
     {
         var arc = Role("arc pieces");
         StandIn Bound(double d) => new(Things.Ball(d), 80, []);
-        var step = new IdeaStep(1, "", 1, new Dictionary<string, StandIn>(), [])
+        var step = new IdeaStep(1, InBoth.Same(""), 1, new Dictionary<string, StandIn>(), [])
         {
             Making = StepMaking.None with { ArcRadius = 60 },
         };

@@ -248,7 +248,16 @@ public class MeasuringTests
         without.Variant.ShouldNotBe("dough-wheat-cooked");
         without.Allergens.ShouldNotContain("wheat");
         RecipeScale
-            .Of(new(3, 10, Ingredients: [new("egg", 1, "piece"), new("water", 7, "mL")], Yield: 50, YieldUnit: "g"), [])
+            .Of(
+                new(
+                    3,
+                    10,
+                    Ingredients: [new(InBoth.Same("egg"), 1, "piece"), new(InBoth.Same("water"), 7, "mL")],
+                    Yield: 50,
+                    YieldUnit: "g"
+                ),
+                []
+            )
             .MaxRatioError.ShouldBeGreaterThan(0.05);
         Refusals.Of(() => RecipeScale.Of(new(3, 10, "soup"), Published.Content.Recipes)).Field.ShouldBe("recipe");
     }

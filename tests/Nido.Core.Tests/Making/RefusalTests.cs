@@ -156,13 +156,19 @@ public class RefusalTests
             { "depth", () => TrayFill.Of(new(300, 200, 0, 1)) },
             {
                 "ingredients[0].unit",
-                () => RecipeScale.Of(new(2, 50, Ingredients: [new("salt", 5, "handful")], Yield: 100), [])
+                () => RecipeScale.Of(new(2, 50, Ingredients: [new(InBoth.Same("salt"), 5, "handful")], Yield: 100), [])
             },
             {
                 "avoid",
                 () =>
                     RecipeScale.Of(
-                        new(2, 50, Ingredients: [new("flour", 5, "g", null, ["wheat"])], Yield: 100, Avoid: ["wheat"]),
+                        new(
+                            2,
+                            50,
+                            Ingredients: [new(InBoth.Same("flour"), 5, "g", null, ["wheat"])],
+                            Yield: 100,
+                            Avoid: ["wheat"]
+                        ),
                         []
                     )
             },

@@ -56,7 +56,7 @@ public class PrepTasksTests
             .ShouldAllBe(t => t.AdultOnly);
         foreach (var made in plan.Materials().Where(l => l.Make is not null))
         {
-            tasks.ShouldContain(t => t.For.EndsWith(made.Material.Name));
+            tasks.ShouldContain(t => t.For.EndsWith(made.Material.Name.En));
             made.Make!.Takes.ShouldAllBe(t => t.Value <= problem.Input.OnHand[t.Key] + 1e-9);
         }
     }
@@ -101,7 +101,9 @@ public class PrepTasksTests
         // Dara of the six must not have wheat.
         mixed.Mix!.Recipe.Allergens.ShouldNotContain("wheat");
         mixed.Mix.Scaled.BatchYield.ShouldBeGreaterThanOrEqualTo(mixed.Lacking);
-        var task = PrepTasks.Of(plan).Single(t => t.What.StartsWith(mixed.Mix.Recipe.Name, StringComparison.Ordinal));
+        var task = PrepTasks
+            .Of(plan)
+            .Single(t => t.What.StartsWith(mixed.Mix.Recipe.Name.En, StringComparison.Ordinal));
         task.AdultOnly.ShouldBeTrue();
         task.WaitHours.ShouldBe(2);
 

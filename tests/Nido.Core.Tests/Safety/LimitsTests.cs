@@ -225,12 +225,12 @@ public class LimitsTests
         var pegs = Published.Content.Techniques.Single(t => t.Id == "pegs-on-line");
         var step = new IdeaStep(
             1,
-            "",
+            InBoth.Same(""),
             2,
             new Dictionary<string, StandIn> { ["line"] = new(Published.Content.Material("string")!, 90, []) },
             []
         );
-        var idea = new Idea("i", pegs, Published.Content.Themes[0], "", null, [step]);
+        var idea = new Idea("i", pegs, Published.Content.Themes[0], InBoth.Same(""), null, [step]);
         var group = Things.Group([Things.Child("Child", 30)]);
         Things.Safety.KeptOut(idea, step, Table, group, Things.Monday)[0].ShouldBeNull();
         var free = idea with
@@ -270,9 +270,17 @@ public class LimitsTests
             "i",
             technique,
             Published.Content.Themes[0],
-            "",
+            InBoth.Same(""),
             bound,
-            [new IdeaStep(1, "", 1, new Dictionary<string, StandIn> { ["piece"] = new(bound, 90, []) }, [])]
+            [
+                new IdeaStep(
+                    1,
+                    InBoth.Same(""),
+                    1,
+                    new Dictionary<string, StandIn> { ["piece"] = new(bound, 90, []) },
+                    []
+                ),
+            ]
         );
     }
 }

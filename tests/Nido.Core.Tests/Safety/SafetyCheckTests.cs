@@ -81,8 +81,8 @@ public class SafetyCheckTests
         var cut = Published.Content.Techniques.Single(t => t.Id == "snip-and-cut");
         var idea = Idea(cut, Published.Content.Material("scissors-child")!);
         var cautions = Things.Safety.Cautions(idea, idea.Steps.ToArray(), Table, group, Things.Monday);
-        cautions.ShouldContain(c => c.Rule.Id == "blade" && c.What.Contains("Child scissors"));
-        cautions.ShouldAllBe(c => c.Rule.Source.Length > 0 && c.Rule.DeferTo.Length > 0);
+        cautions.ShouldContain(c => c.Rule.Id == "blade" && c.What.Any(w => w.ToString() == "Child scissors"));
+        cautions.ShouldAllBe(c => c.Rule.Source.Length > 0 && c.Rule.DeferTo.En.Length > 0);
         cautions.Select(c => c.Rule.Severity).ShouldBeInOrder();
     }
 
@@ -90,7 +90,7 @@ public class SafetyCheckTests
     public void Every_rule_says_its_source_and_whom_to_defer_to_and_claims_nothing()
     {
         Published.Content.SafetyRules.Count.ShouldBeGreaterThanOrEqualTo(20);
-        Published.Content.SafetyRules.ShouldAllBe(r => r.Source.Length > 3 && r.DeferTo.Length > 3);
+        Published.Content.SafetyRules.ShouldAllBe(r => r.Source.Length > 3 && r.DeferTo.En.Length > 3);
         Published.Content.SafetyRules.ShouldAllBe(r =>
             !r.Message.Contains("is safe", StringComparison.OrdinalIgnoreCase)
         );
@@ -134,7 +134,13 @@ public class SafetyCheckTests
 
     private static Idea Idea(Technique technique, Material material)
     {
-        var step = new IdeaStep(1, "", 4, new Dictionary<string, StandIn> { ["piece"] = new(material, 90, []) }, []);
-        return new Idea("i", technique, Published.Content.Themes[0], "", material, [step]);
+        var step = new IdeaStep(
+            1,
+            InBoth.Same(""),
+            4,
+            new Dictionary<string, StandIn> { ["piece"] = new(material, 90, []) },
+            []
+        );
+        return new Idea("i", technique, Published.Content.Themes[0], InBoth.Same(""), material, [step]);
     }
 }

@@ -71,7 +71,17 @@ public class SafetyLawsTests
             foreach (var hazard in Things.Safety.Hazards(idea, step, room, Things.Monday))
             {
                 var lifted = Things.Safety.With([
-                    new("o", idea.Id, idea.Title, hazard.Rule.Id, "", "Lead", "reason", DateTimeOffset.UnixEpoch, null),
+                    new(
+                        "o",
+                        idea.Id,
+                        idea.Title.En,
+                        hazard.Rule.Id,
+                        "",
+                        "Lead",
+                        "reason",
+                        DateTimeOffset.UnixEpoch,
+                        null
+                    ),
                 ]);
                 var now = lifted.KeptOut(idea, step, Stations, room, Things.Monday)[0];
                 if (hazard.Rule.IsNeverLifted)
@@ -148,7 +158,13 @@ public class SafetyLawsTests
     public void A_watched_table_counts_an_adult_only_where_someone_could_choke()
     {
         var beads = Things.Thing("bead", Shape.Sphere, 0, 20, 0, tags: "wood");
-        var step = new IdeaStep(1, "", 1, new Dictionary<string, StandIn> { ["piece"] = new(beads, 90, []) }, []);
+        var step = new IdeaStep(
+            1,
+            InBoth.Same(""),
+            1,
+            new Dictionary<string, StandIn> { ["piece"] = new(beads, 90, []) },
+            []
+        );
         var idea = Ideas[0] with { Technique = Ideas[0].Technique with { Actions = [] }, Steps = [step] };
         SafetyCheck
             .AdultsAsked(

@@ -38,7 +38,7 @@ public class SafetyRuleTests
     public void There_are_sixty_rules_and_more_with_source_and_whom_to_defer_to_and_none_claims_anything()
     {
         Published.Content.SafetyRules.Count.ShouldBeGreaterThanOrEqualTo(60);
-        Published.Content.SafetyRules.ShouldAllBe(r => r.Source.Length > 3 && r.DeferTo.Length > 3);
+        Published.Content.SafetyRules.ShouldAllBe(r => r.Source.Length > 3 && r.DeferTo.En.Length > 3);
         Published.Content.SafetyRules.ShouldAllBe(r =>
             !r.Message.Contains("is safe", StringComparison.OrdinalIgnoreCase)
         );
@@ -74,7 +74,7 @@ public class SafetyRuleTests
         var straw = Things.Thing("straw", Shape.Rod, 197, 6, 0);
         HandledThing.AtHand(straw, null).ShouldAllBe(t => when.MetBy(t, Things.Asked) == null);
         HandledThing
-            .AtHand(straw, new("pieces", "piece", new Body(Shape.Rod, 20, 6, 0)))
+            .AtHand(straw, new(InBoth.Same("pieces"), "piece", new Body(Shape.Rod, 20, 6, 0)))
             .Count(t => when.MetBy(t, Things.Asked) != null)
             .ShouldBe(1);
         var pen = Published.Content.Material("felt-pens")!;
@@ -111,9 +111,9 @@ public class SafetyRuleTests
             "i",
             technique,
             Published.Content.Themes[0],
-            "",
+            InBoth.Same(""),
             example.Material,
-            [new IdeaStep(1, "", 1, bindings, example.Makes is { } made ? [made] : [])]
+            [new IdeaStep(1, InBoth.Same(""), 1, bindings, example.Makes is { } made ? [made] : [])]
         );
     }
 }

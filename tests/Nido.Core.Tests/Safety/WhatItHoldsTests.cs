@@ -23,7 +23,7 @@ public class WhatItHoldsTests
         var bound = Content.MakeFrom.Single(w => w.Id == "tongs-big-of-spoons");
         var held = Things.Safety.Holds.Of(tongs, bound);
         held.Allergens.Single().Allergen.ShouldBe("latex");
-        held.Allergens.Single().Through.ShouldBe(["Rubber bands"]);
+        held.Allergens.Single().Through.Select(t => t.ToString()).ShouldBe(["Rubber bands"]);
         held.Tags.ShouldContain("elastic");
         // What the ledger says was made in the house may be bound that way.
         WeekInputs
@@ -108,7 +108,7 @@ public class WhatItHoldsTests
         var idea = Content.Techniques.Single(t => t.Id == "snip-and-cut");
         var step = new IdeaStep(
             1,
-            "",
+            InBoth.Same(""),
             1,
             new Dictionary<string, StandIn> { ["scissors"] = new(Content.Material("scissors-child")!, 90, []) },
             []
@@ -116,7 +116,7 @@ public class WhatItHoldsTests
         {
             Left = new Dictionary<string, StandIn> { ["scissors"] = new(glass, 90, []) },
         };
-        var made = new Idea("i", idea, Content.Themes[0], "", null, [step]);
+        var made = new Idea("i", idea, Content.Themes[0], InBoth.Same(""), null, [step]);
         var block = new Block("t", "T", BlockKind.Table, new(9, 0), 20, 1);
         string? Rule(Hand hand) =>
             Things

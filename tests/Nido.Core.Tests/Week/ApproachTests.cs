@@ -65,7 +65,7 @@ public class ApproachTests
         var slots = Problem.Staying[0].All;
         var use = Problem.Uses[Plan.State.Uses[slots[0]]];
         Core.Prep.PrepTasks.Of(Plan)
-            .Count(t => t.For.ToString() == use.Idea.Title)
+            .Count(t => t.For.ToString() == use.Idea.Title.En)
             .ShouldBe(
                 (Plan.Filled.Count(f => f.Use.Idea.Title == use.Idea.Title) - slots.Count + 1)
                     * use.Idea.Technique.Prep.Count
@@ -96,7 +96,7 @@ public class ApproachTests
             .Of(new WeekPlan(Weeks.Build(input), [.. Plan.Filled.Select(f => f.Placement)]))
             .Single(r => r.Day == free.Day);
         checkedAgain.Adds?.Id.ShouldNotBe(thing.Id);
-        checkedAgain.LeftOut.ShouldContain(l => l.StartsWith(thing.Name, StringComparison.Ordinal));
+        checkedAgain.LeftOut.ShouldContain(l => l.StartsWith(thing.Name.En, StringComparison.Ordinal));
         // On a day when the child with the allergy is away nothing is left out for it.
         var away = Weeks.Build(input with { CameUp = [new(CameUpKind.ChildAway, "Dara", 0, 4)] });
         Refreshes

@@ -84,7 +84,7 @@ public class SimulationTests
             Problem.Blocks[o.Block].IsFreeChoice.ShouldBeFalse();
             o.Share.ShouldBeInRange(0.2, 0.6);
             o.Minutes.ShouldBeInRange(0, Problem.Blocks[o.Block].Minutes / 2.0);
-            o.Longest.ShouldNotBeEmpty();
+            o.Longest.En.ShouldNotBeEmpty();
         }
     }
 

@@ -6,7 +6,7 @@ namespace Nido.Core.Group.Steps;
 /// <param name="Head">One word for a table head.</param>
 /// <param name="Strand">The strand it belongs to.</param>
 /// <param name="Steps">Lowest first; typical months do not fall.</param>
-public sealed record Ladder(string Id, string Name, string Head, Strand Strand, IReadOnlyList<LadderStep> Steps)
+public sealed record Ladder(string Id, InBoth Name, InBoth Head, Strand Strand, IReadOnlyList<LadderStep> Steps)
 {
     /// <summary>What is measurable and moves from step to step: piece, opening, range.</summary>
     public IReadOnlyList<string> Moves { get; init; } = [];

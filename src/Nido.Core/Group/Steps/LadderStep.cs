@@ -10,11 +10,11 @@ namespace Nido.Core.Group.Steps;
 /// <param name="Source">Where the age comes from, or "common practice".</param>
 public sealed record LadderStep(
     int Number,
-    string Name,
+    InBoth Name,
     int TypicalMonths,
-    string Adult,
-    string Easier,
-    string Harder,
+    InBoth Adult,
+    InBoth Easier,
+    InBoth Harder,
     string Source
 )
 {

@@ -5,7 +5,7 @@ namespace Nido.Core.Group.Steps;
 /// <param name="On">Id of the earlier ladder.</param>
 /// <param name="Step">Step of it that is asked for.</param>
 /// <param name="Why">The reason, a sentence.</param>
-public sealed record Prerequisite(int From, string On, int Step, string Why)
+public sealed record Prerequisite(int From, string On, int Step, InBoth Why)
 {
     /// <summary>
     /// Judged by age alone, never by what was seen of the child: the arm comes first in the order of learning, but an

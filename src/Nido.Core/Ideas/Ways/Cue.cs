@@ -4,4 +4,4 @@ namespace Nido.Core.Ideas.Ways;
 /// <param name="At">When it is read.</param>
 /// <param name="Say">The line; theme slots in braces.</param>
 /// <param name="Where">Cards it stands on.</param>
-public sealed record Cue(CueAt At, string Say, TechniqueMatch Where);
+public sealed record Cue(CueAt At, InBoth Say, TechniqueMatch Where);

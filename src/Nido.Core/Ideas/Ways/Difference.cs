@@ -6,7 +6,7 @@ namespace Nido.Core.Ideas.Ways;
 /// <param name="Name">What it is about.</param>
 /// <param name="OfChild">May be set for a child as well.</param>
 /// <param name="Choices">Two or more.</param>
-public sealed record Difference(string Id, string Name, bool OfChild, IReadOnlyList<DifferenceChoice> Choices)
+public sealed record Difference(string Id, InBoth Name, bool OfChild, IReadOnlyList<DifferenceChoice> Choices)
 {
     /// <summary>Place in the list of settings.</summary>
     public int Order { get; init; }

@@ -8,8 +8,8 @@ namespace Nido.Core.Ideas.Ways;
 /// <param name="Effects">What it changes in steps and plan.</param>
 public sealed record DifferenceChoice(
     string Id,
-    string Name,
-    string Reason,
+    InBoth Name,
+    InBoth Reason,
     IReadOnlyList<Cue> Cues,
     IReadOnlyList<Effect> Effects
 );

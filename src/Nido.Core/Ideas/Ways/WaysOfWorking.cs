@@ -73,11 +73,13 @@ public sealed class WaysOfWorking(IReadOnlyList<Difference> differences, IReadOn
         effects.Where(e => e.Needs?.Ladder == ladder).Select(e => e.Needs!.Value.Need);
 
     /// <summary>Why a technique is not offered, or null.</summary>
-    public string? KeptOut(Technique technique) =>
+    public Said? KeptOut(Technique technique) =>
         Chosen
             .Where(c => c.Choice.Effects.Any(e => e.KeepsOut && e.Where.Meets(technique)))
-            .Select(c => $"{c.Difference.Name}: {c.Choice.Name.ToLowerInvariant()}. {c.Choice.Reason}")
+            .Select(c => (Said)$"{c.Difference.Name}: {InSentence(c.Choice.Name)}. {c.Choice.Reason}")
             .FirstOrDefault();
+
+    private static InBoth InSentence(InBoth name) => new(name.En.ToLowerInvariant(), name.Es.ToLowerInvariant());
 
     /// <summary>A technique as this group does it: steps passed over, tools preferred, preparation and sheets left out
     /// or added.</summary>

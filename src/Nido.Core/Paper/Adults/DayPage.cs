@@ -136,13 +136,16 @@ public static class DayPage
     {
         var (idea, on, words) = (use.Idea, use.On(day), pad.Words);
         flow.Sub(
-            $"{idea.Title}{(use.Adults > 0 ? $" · {words.Say("beside", $"{use.Adults}")}" : "")}{(mind.Length > 0 ? $" ({string.Join(", ", mind)})" : "")}"
+            $"{words.Of(idea.Title)}{(use.Adults > 0 ? $" · {words.Say("beside", $"{use.Adults}")}" : "")}{(mind.Length > 0 ? $" ({string.Join(", ", mind)})" : "")}"
         );
-        flow.Item(string.Join(" ", idea.Technique.Instructions.Select(idea.Theme.Fill)), size: 3.1);
+        flow.Item(string.Join(" ", idea.Technique.Instructions.Select(i => words.Of(idea.Theme.Fill(i)))), size: 3.1);
         foreach (var step in WeekProblem.StepsInUse(idea, on.Children))
         {
             var names = on.Children.Where(c => c.InReach && c.Offer!.Step == step.Number).Select(c => c.Child.Name);
-            flow.Item($"{words.Say("step", $"{step.Number}")} · {step.Do} — {string.Join(", ", names)}", size: 3.1);
+            flow.Item(
+                $"{words.Say("step", $"{step.Number}")} · {words.Of(step.Do)} — {string.Join(", ", names)}",
+                size: 3.1
+            );
         }
 
         var watching = on.Children.Where(c => !c.InReach).Select(c => c.Child.Name).ToArray();
@@ -154,7 +157,10 @@ public static class DayPage
         if (on.Demand.Count > 0)
         {
             flow.Item(
-                words.Say("layOut", string.Join(", ", on.Demand.Select(d => $"{d.Amount:0.##} {d.Material.Name}"))),
+                words.Say(
+                    "layOut",
+                    string.Join(", ", on.Demand.Select(d => $"{d.Amount:0.##} {words.Of(d.Material.Name)}"))
+                ),
                 size: 2.8
             );
         }

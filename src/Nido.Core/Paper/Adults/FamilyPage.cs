@@ -22,7 +22,7 @@ public static class FamilyPage
         ArgumentNullException.ThrowIfNull(plan);
         ArgumentNullException.ThrowIfNull(theme);
         var (words, flow, problem) = (pad.Words, new Flow(pad, columns: 2), plan.Problem);
-        flow.Heading(words.Say("thisWeek", theme.Name));
+        flow.Heading(words.Say("thisWeek", words.Of(theme.Name)));
         flow.Item(words.FromTo(problem.FirstDay, problem.Days.Count > 0 ? problem.Days[^1].Date : problem.FirstDay));
         flow.Item(words.Say("letterIs", theme.Letter, theme.Sound, theme.LetterWord));
         flow.Item(words.Say("numbersTo", $"{theme.NumbersTo}"));
@@ -31,13 +31,13 @@ public static class FamilyPage
         flow.Heading(words.Say("questions"));
         foreach (var question in theme.Questions)
         {
-            flow.Item(question);
+            flow.Item(words.Of(question));
         }
 
         flow.Heading(words.Say("rhyme"));
         foreach (var line in theme.Rhyme)
         {
-            flow.Item(line);
+            flow.Item(words.Of(line));
         }
 
         flow.Heading(words.Say("whatWeDo"));
@@ -49,7 +49,7 @@ public static class FamilyPage
                 .Take(MostIdeas)
         )
         {
-            flow.Item(idea.Title);
+            flow.Item(words.Of(idea.Title));
         }
 
         Mind(flow, words, plan);
@@ -60,7 +60,7 @@ public static class FamilyPage
             flow.Heading(words.Say("bring", words.Day(problem.FirstDay.AddDays(-3))));
             foreach (var line in lacking)
             {
-                flow.Item($"{line.Material.Name}: {line.Lacking:0.##}", tick: true);
+                flow.Item($"{words.Of(line.Material.Name)}: {line.Lacking:0.##}", tick: true);
             }
         }
     }

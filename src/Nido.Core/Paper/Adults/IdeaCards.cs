@@ -70,23 +70,22 @@ public static class IdeaCards
     private static IEnumerable<(string Text, bool Bold)> Lines(Pad pad, WeekPlan plan, Use use)
     {
         var (idea, words, on) = (use.Idea, pad.Words, use.Fullest);
-        yield return (idea.Title, true);
+        yield return (words.Of(idea.Title), true);
         yield return (
             $"{words.Say("minutes", $"{idea.Technique.Minutes}")} · "
                 + $"{words.Say("cleanUp", $"{idea.Technique.CleanUpMinutes}")}{(use.Adults > 0 ? $" · {words.Say("beside", $"{use.Adults}")}" : "")}",
             false
         );
-        yield return (string.Join(" ", idea.Technique.Instructions.Select(idea.Theme.Fill)), false);
+        yield return (string.Join(" ", idea.Technique.Instructions.Select(i => words.Of(idea.Theme.Fill(i)))), false);
         foreach (var step in WeekProblem.StepsInUse(idea, on.Children))
         {
-            var rung = plan.Problem.Input.Ladders[idea.Technique.Ladder].Steps[step.Number - 1];
             var names = string.Join(
                 ", ",
                 on.Children.Where(c => c.InReach && c.Offer!.Step == step.Number).Select(c => c.Child.Name)
             );
             yield return (
-                $"{words.Say("step", $"{step.Number}")} · {step.Do}{(names.Length > 0 ? $" — {names}" : "")}. "
-                    + $"{rung.Adult} {words.Say("easier", rung.Easier)} {words.Say("harder", rung.Harder)}",
+                $"{words.Say("step", $"{step.Number}")} · {words.Of(step.Do)}{(names.Length > 0 ? $" — {names}" : "")}. "
+                    + $"{words.Of(step.Say)} {words.Say("easier", words.Of(step.Easier))} {words.Say("harder", words.Of(step.Harder))}",
                 false
             );
         }
@@ -94,14 +93,17 @@ public static class IdeaCards
         if (on.Demand.Count > 0)
         {
             yield return (
-                words.Say("layOut", string.Join(", ", on.Demand.Select(d => $"{d.Amount:0.##} {d.Material.Name}"))),
+                words.Say(
+                    "layOut",
+                    string.Join(", ", on.Demand.Select(d => $"{d.Amount:0.##} {words.Of(d.Material.Name)}"))
+                ),
                 false
             );
         }
 
         foreach (var caution in use.Cautions.Select(c => c.Rule.Message).Distinct())
         {
-            yield return (words.Say("mindThis", caution), false);
+            yield return (words.Say("mindThis", words.Of(caution)), false);
         }
     }
 }

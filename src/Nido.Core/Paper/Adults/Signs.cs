@@ -32,7 +32,7 @@ public static class Signs
                 Align.Left
             );
             leaf.Fit(
-                sign.Title ?? plan.Problem.Group.Name,
+                sign.Title is { } title ? pad.Words.Of(title) : plan.Problem.Group.Name,
                 room with
                 {
                     Y = room.Y + 12,

@@ -43,7 +43,7 @@ public static class WallPlan
             flow.Item(
                 words.Say(
                     "lacking",
-                    line.Material.Name,
+                    words.Of(line.Material.Name),
                     $"{line.Lacking:0.##}",
                     $"{line.Have:0.##}",
                     $"{line.Used:0.##}",
@@ -76,7 +76,7 @@ public static class WallPlan
         flow.Heading(words.Say("fromCupboard"));
         foreach (var line in materials)
         {
-            flow.Item($"{line.Material.Name}: {line.Used:0.##} / {line.Have:0.##}", tick: true);
+            flow.Item($"{words.Of(line.Material.Name)}: {line.Used:0.##} / {line.Have:0.##}", tick: true);
         }
     }
 
@@ -86,7 +86,10 @@ public static class WallPlan
         flow.Heading(words.Say("mind"));
         foreach (var finding in WeekFindings.Of(plan))
         {
-            var where = string.Join(", ", finding.Where.Select(w => w.Title ?? w.Block).Distinct());
+            var where = string.Join(
+                ", ",
+                finding.Where.Select(w => w.Title is { } title ? words.Speak(title) : w.Block).Distinct()
+            );
             flow.Item(
                 $"{words.Speak(finding.Message)} {where}. [{DayPage.Note(sources, words.Speak(finding.Source))}]"
             );
@@ -112,8 +115,9 @@ public static class WallPlan
 
     private static string WayTo(PaperWords words, MaterialLine line, string currency) =>
         line.Make is { } make
-            ? words.Say("makeIt", string.Join("; ", make.Steps.Select(s => $"{s.Recipe.Do} {s.Batches}×")))
-        : line.Mix is { } mix ? words.Say("mixIt", mix.Recipe.Name, $"{mix.Scaled.BatchYield:0} {mix.Recipe.YieldUnit}")
+            ? words.Say("makeIt", string.Join("; ", make.Steps.Select(s => $"{words.Of(s.Recipe.Do)} {s.Batches}×")))
+        : line.Mix is { } mix
+            ? words.Say("mixIt", words.Of(mix.Recipe.Name), $"{mix.Scaled.BatchYield:0} {mix.Recipe.YieldUnit}")
         : line.Packs > 0
             ? words.Say(
                 "buyIt",
@@ -191,7 +195,7 @@ public static class WallPlan
     private static void Strip(Pad pad, Leaf leaf, Use use, int day, Box box)
     {
         leaf.Draw(Figures.Rectangle(box), Stroke.Fine, 0.3);
-        var inside = box.Inside(1);
+        var (inside, title) = (box.Inside(1), pad.Words.Of(use.Idea.Title));
         var steps = use.On(day)
             .Children.Where(c => c.InReach)
             .GroupBy(c => c.Offer!.Step)
@@ -204,18 +208,18 @@ public static class WallPlan
             for (var size = 3.2; size >= Leaf.Smallest && text.Length > 0; size -= 0.3)
             {
                 if (
-                    leaf.HeightOf(use.Idea.Title, inside.Width, size, Face.AdultBold)
+                    leaf.HeightOf(title, inside.Width, size, Face.AdultBold)
                         + leaf.HeightOf(text, inside.Width, size * 0.92)
                     <= inside.Height
                 )
                 {
-                    var y = leaf.Paragraph(use.Idea.Title, inside.X, inside.Y, inside.Width, size, Face.AdultBold);
+                    var y = leaf.Paragraph(title, inside.X, inside.Y, inside.Width, size, Face.AdultBold);
                     leaf.Paragraph(text, inside.X, y, inside.Width, size * 0.92);
                     return;
                 }
             }
         }
 
-        leaf.Fit(use.Idea.Title, inside, 3.2, "title", Face.AdultBold, Align.Left);
+        leaf.Fit(title, inside, 3.2, "title", Face.AdultBold, Align.Left);
     }
 }

@@ -36,11 +36,11 @@ public sealed record CarriesAllergenOfChild(bool ByPlan) : ThingCondition
     internal static Said InWords(HandledThing thing, IReadOnlyList<HeldAllergen> met, AllergenBook book) =>
         Said.Join(
             "; ",
-            met.GroupBy(m => (m.How, Through: string.Join(" ‹ ", m.Through)))
+            met.GroupBy(m => (m.How, Through: Said.Join(" ‹ ", m.Through)))
                 .Select(g =>
                     Said.That(
                         $"{thing.Name} {Verb(g.Key.How)} "
-                            + $"{g.Select(m => book.Called(m.Allergen))}{Said.When(g.Key.Through.Length > 0, $", through {g.Key.Through}")}"
+                            + $"{g.Select(m => book.Called(m.Allergen))}{Said.When(!g.Key.Through.IsNone, $", through {g.Key.Through}")}"
                     )
                 )
         );

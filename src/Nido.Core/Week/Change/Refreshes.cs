@@ -119,7 +119,7 @@ public static class Refreshes
             );
             if (after.Where((f, c) => f is not null && before[c] is null && present[c]).FirstOrDefault() is { } finding)
             {
-                return Said.Word(finding.Rule.Message);
+                return finding.Rule.Message;
             }
         }
 

@@ -8,7 +8,7 @@ namespace Nido.Core.Week.Findings;
 /// <param name="Where">The place; null for the sign at the door, which speaks of all tables.</param>
 /// <param name="Title">Title of the idea; null at the door.</param>
 /// <param name="Allergens">Ids of what lies there, may or once did, by how.</param>
-public sealed record TableSign(Placement? Where, string? Title, IReadOnlyList<HeldAllergen> Allergens)
+public sealed record TableSign(Placement? Where, InBoth? Title, IReadOnlyList<HeldAllergen> Allergens)
 {
     /// <summary>The sign for the door and one for each table of a plan, in the order of the session.</summary>
     public static IReadOnlyList<TableSign> Of(WeekPlan plan)

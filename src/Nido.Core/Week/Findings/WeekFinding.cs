@@ -22,7 +22,7 @@ public sealed record WeekFinding(
     string RuleId,
     Severity Severity,
     Said Message,
-    IReadOnlyList<string> What,
+    IReadOnlyList<Said> What,
     IReadOnlyList<string> Whom,
     IReadOnlyList<FindingPlace> Where,
     IReadOnlyList<Said> Why,

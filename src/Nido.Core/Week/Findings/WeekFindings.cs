@@ -33,13 +33,13 @@ public static class WeekFindings
             $"{finding.Rule.Id} {here.Day} {here.BlockId} {here.Offer}",
             finding.Rule.Id,
             finding.Rule.Severity,
-            Said.Word(finding.Rule.Message),
+            finding.Rule.Message,
             finding.What,
             finding.Whom,
             [Place(plan, here, lost.Title)],
             finding.Why,
             Said.Word(finding.Rule.Source),
-            Said.Word(finding.Rule.DeferTo),
+            finding.Rule.DeferTo,
             null,
             [
                 .. swap is null ? (WayOut[])[] : [new WayOut(WayOutKind.Swap, SwapFor(swap), here, swap.Use.Idea.Id)],
@@ -82,7 +82,7 @@ public static class WeekFindings
             [
                 .. plan
                     .Filled.Where(f => f.Placement.Day == s.Day && f.Use.Block.Id == s.Block.Id && f.Use.Adults > 0)
-                    .Select(f => f.Use.Idea.Title),
+                    .Select(f => (Said)f.Use.Idea.Title),
             ],
             [],
             [new(new Placement(s.Day, s.Block.Id, 0, "", false), s.Block.Name, null)],
@@ -206,13 +206,13 @@ public static class WeekFindings
                 g.Key.Lifted?.Id ?? g.Key.Rule.Id,
                 g.Key.Rule.Id,
                 g.Key.Rule.Severity,
-                Said.Word(g.Key.Rule.Message),
+                g.Key.Rule.Message,
                 Each(g, c => c.What),
                 Each(g, c => c.Whom),
                 [.. g.Select(x => Place(plan, x.Placement, x.Use.Idea.Title))],
                 [.. g.SelectMany(x => x.Caution.Why).Distinct()],
                 Said.Word(g.Key.Rule.Source),
-                Said.Word(g.Key.Rule.DeferTo),
+                g.Key.Rule.DeferTo,
                 g.Key.Lifted,
                 []
             )
@@ -258,12 +258,12 @@ public static class WeekFindings
         return whom.Length == 0 ? null : caution with { Whom = whom };
     }
 
-    private static string[] Each(
+    private static T[] Each<T>(
         IEnumerable<(Placement, Use, Finding Caution)> met,
-        Func<Finding, IReadOnlyList<string>> of
+        Func<Finding, IReadOnlyList<T>> of
     ) => [.. met.SelectMany(x => of(x.Caution)).Distinct()];
 
-    private static FindingPlace Place(WeekPlan plan, Placement placement, string title) =>
+    private static FindingPlace Place(WeekPlan plan, Placement placement, Said title) =>
         new(
             placement,
             plan.Problem.Blocks.FirstOrDefault(b => b.Id == placement.BlockId)?.Name ?? placement.BlockId,

@@ -6,4 +6,4 @@ namespace Nido.Core.Week.MayGoWrong;
 /// <param name="Share">In this share of weeks; 0–1.</param>
 /// <param name="Minutes">Longer by so much in one week of ten.</param>
 /// <param name="Longest">Title of the offer that takes longest to clear away.</param>
-public sealed record Overruns(int Day, int Block, double Share, double Minutes, string Longest);
+public sealed record Overruns(int Day, int Block, double Share, double Minutes, InBoth Longest);

@@ -49,7 +49,7 @@ public static class ComesBack
     /// <param name="plan">The plan.</param>
     /// <param name="day">Index of the day it is used.</param>
     /// <param name="use">What uses it.</param>
-    public static (int MadeOn, string Maker, IReadOnlyList<Child> NeedSpare)? Made(WeekPlan plan, int day, Use use)
+    public static (int MadeOn, InBoth Maker, IReadOnlyList<Child> NeedSpare)? Made(WeekPlan plan, int day, Use use)
     {
         ArgumentNullException.ThrowIfNull(plan);
         ArgumentNullException.ThrowIfNull(use);

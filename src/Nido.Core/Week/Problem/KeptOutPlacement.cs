@@ -11,7 +11,7 @@ namespace Nido.Core.Week.Problem;
 public sealed record KeptOutPlacement(
     Placement Placement,
     int? Slot,
-    string Title,
+    Said Title,
     Said Reason,
     IReadOnlyList<Finding> KeptOut
 );

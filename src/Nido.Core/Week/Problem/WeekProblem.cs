@@ -162,7 +162,7 @@ public sealed class WeekProblem
 
     /// <summary>The name of a ladder, in words.</summary>
     /// <param name="ladder">Its index.</param>
-    public Said LadderName(int ladder) => Said.Word(Input.Ladders[ladderIds[ladder]].Name);
+    public Said LadderName(int ladder) => Input.Ladders[ladderIds[ladder]].Name;
 
     /// <summary>What children work towards this week and something here serves: child and ladder.</summary>
     public IReadOnlyList<(int Child, int Ladder)> Objectives { get; private set; } = [];

@@ -130,7 +130,7 @@ public sealed class WeekPlan
             .. used.Select(m => Line(Problem.Materials[m], m, taken[m], left))
                 .OrderByDescending(l => l.Lacking > 0)
                 .ThenBy(l => l.Material.Shelf, StringComparer.Ordinal)
-                .ThenBy(l => l.Material.Name, StringComparer.Ordinal),
+                .ThenBy(l => l.Material.Name.En, StringComparer.Ordinal),
         ];
     }
 

@@ -11,12 +11,18 @@ internal static class WhyKeptOut
         var idea = problem.Input.Ideas.FirstOrDefault(i => i.Id == placement.IdeaId);
         if (slot is not { } at)
         {
-            return new(placement, slot, idea?.Title ?? placement.IdeaId, $"the week has no such place any more", []);
+            return new(
+                placement,
+                slot,
+                idea?.Title ?? InBoth.Same(placement.IdeaId),
+                $"the week has no such place any more",
+                []
+            );
         }
 
         if (idea is null)
         {
-            return new(placement, slot, placement.IdeaId, $"the cupboard no longer carries it", []);
+            return new(placement, slot, Said.Name(placement.IdeaId), $"the cupboard no longer carries it", []);
         }
 
         var (day, b, _) = problem.Slots[at];

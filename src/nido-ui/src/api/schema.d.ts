@@ -2523,8 +2523,8 @@ export interface components {
         /** @description An alternative and its change. */
         AlternativeView: {
             ideaId: string;
-            title: string;
-            material: null | string;
+            title: components["schemas"]["Said"];
+            material: null | components["schemas"]["Said"];
             shares: number[];
             minutesByAim: number[];
             childrenByAim: number[];
@@ -2803,7 +2803,7 @@ export interface components {
             blockName: string;
             /** Format: int32 */
             offer: number;
-            instead: null | string;
+            instead: null | components["schemas"]["Said"];
             /** Format: double */
             shortfallMinutes: number;
             /** Format: int32 */
@@ -2870,7 +2870,7 @@ export interface components {
         /** @description A book of a theme. */
         Book: {
             /** @description Its title. */
-            title: string;
+            title: components["schemas"]["InBoth"];
             /** @description It is there. */
             onShelf: boolean;
             /**
@@ -2879,13 +2879,13 @@ export interface components {
              */
             minutes: number;
             /** @description What to tell where it is not there; may be empty. */
-            instead: string;
+            instead: components["schemas"]["InBoth"];
         };
         /** @description A material in a role. */
         BoundView: {
             role: components["schemas"]["Said"];
             materialId: string;
-            name: string;
+            name: components["schemas"]["Said"];
             /** Format: int32 */
             score: number;
             reasons: string[];
@@ -2947,7 +2947,7 @@ export interface components {
         /** @description An idea that a material can carry. */
         CarriedView: {
             ideaId: string;
-            title: string;
+            title: components["schemas"]["Said"];
             blockName: string;
             shares: number[];
             /** Format: double */
@@ -2981,8 +2981,8 @@ export interface components {
             /** Format: date */
             day: string;
             block: string;
-            was: null | string;
-            now: null | string;
+            was: null | components["schemas"]["Said"];
+            now: null | components["schemas"]["Said"];
         };
         /** @description A child of a group, with what planning and safety must know. */
         Child: {
@@ -3189,8 +3189,8 @@ export interface components {
         /** @description A choice with its reason. */
         ChoiceView: {
             id: string;
-            name: string;
-            reason: string;
+            name: components["schemas"]["Said"];
+            reason: components["schemas"]["Said"];
         };
         /** @description A step chosen; knowing better says the child is there, whatever was seen. */
         ChooseBody: {
@@ -3373,14 +3373,14 @@ export interface components {
         /** @description A line for the adult, from how the group works. */
         CueView: {
             at: components["schemas"]["CueAt"];
-            say: string;
+            say: components["schemas"]["Said"];
         };
         /** @description An amount counted on a shelf. */
         CupboardCount: {
             /** @description The material. */
             materialId: string;
             /** @description Its name. */
-            name: string;
+            name: components["schemas"]["InBoth"];
             /**
              * Format: double
              * @description In the material's unit.
@@ -3412,7 +3412,7 @@ export interface components {
             /** @description Pieces and how many are wanted. */
             what: components["schemas"]["Said"];
             /** @description What they are cut from. */
-            sheet: string;
+            sheet: components["schemas"]["InBoth"];
             /**
              * Format: double
              * @description Of a sheet.
@@ -3457,7 +3457,7 @@ export interface components {
         /** @description Something practitioners differ on. */
         DifferenceView: {
             id: string;
-            name: string;
+            name: components["schemas"]["Said"];
             ofChild: boolean;
             choices: components["schemas"]["ChoiceView"][];
         };
@@ -3751,8 +3751,7 @@ export interface components {
             placement: components["schemas"]["Placement"];
             /** @description Name of the block. */
             block: string;
-            /** @description Title of the idea, or null where the finding is about the block. */
-            title: null | string;
+            title: null | components["schemas"]["Said"];
             /** @description Adults counted to the offer, by name; empty where it asks none. */
             beside?: string[];
         };
@@ -3843,8 +3842,8 @@ export interface components {
             offer: number;
             /** Format: date */
             date: string;
-            was: string;
-            now: string;
+            was: components["schemas"]["Said"];
+            now: components["schemas"]["Said"];
             /** Format: double */
             minutes: number;
         };
@@ -3871,7 +3870,7 @@ export interface components {
         FollowUpView: {
             /** Format: int64 */
             id: number;
-            ladder: string;
+            ladder: components["schemas"]["Said"];
             /** Format: int32 */
             step: number;
             change: string;
@@ -3992,7 +3991,7 @@ export interface components {
         };
         /** @description A child's own best at a game. */
         GameView: {
-            idea: string;
+            idea: components["schemas"]["Said"];
             best: components["schemas"]["Tally"];
             /** Format: int32 */
             rounds: number;
@@ -4036,6 +4035,12 @@ export interface components {
              * @default 0
              */
             spare: number;
+        };
+        /** @description What is seen when it goes wrong, and the one change. */
+        GoesWrongView: {
+            id: string;
+            seen: components["schemas"]["Said"];
+            change: components["schemas"]["Said"];
         };
         /** @description How a tool was held. */
         GripSeen: {
@@ -4178,7 +4183,7 @@ export interface components {
             /** @description Id of the ladder. */
             ladder: string;
             /** @description Its name. */
-            name: string;
+            name: components["schemas"]["Said"];
             /**
              * Format: int32
              * @description The step.
@@ -4190,8 +4195,7 @@ export interface components {
             sign: null | string;
             /** @description One change to try. */
             change: components["schemas"]["Said"];
-            /** @description The step below, or null. */
-            easierStep: null | string;
+            easierStep: null | components["schemas"]["Said"];
             /** @description Other ways to the same strand. */
             otherWays: string[];
             /**
@@ -4241,10 +4245,10 @@ export interface components {
         /** @description An idea opened: who works how, with what, how many, and what to mind. */
         IdeaCard: {
             ideaId: string;
-            title: string;
-            technique: string;
+            title: components["schemas"]["Said"];
+            technique: components["schemas"]["Said"];
             ladder: string;
-            material: null | string;
+            material: null | components["schemas"]["Said"];
             shares: number[];
             strands: components["schemas"]["StrandShare"][];
             blockId: string;
@@ -4267,14 +4271,15 @@ export interface components {
             talk: components["schemas"]["TalkView"];
             kits: components["schemas"]["KitView"][];
             prep: string[];
+            goesWrong: components["schemas"]["GoesWrongView"][];
         };
         /** @description An idea in a list. */
         IdeaName: {
             ideaId: string;
-            title: string;
-            technique: string;
+            title: components["schemas"]["Said"];
+            technique: components["schemas"]["Said"];
             techniqueId: string;
-            material: null | string;
+            material: null | components["schemas"]["Said"];
             shares: number[];
             blockIds: string[];
             /** Format: int32 */
@@ -4295,7 +4300,7 @@ export interface components {
         /** @description How an idea went over a term. */
         IdeaWent: {
             /** @description The way of working. */
-            idea: string;
+            idea: components["schemas"]["Said"];
             /**
              * Format: int32
              * @description How often with joy.
@@ -4345,11 +4350,13 @@ export interface components {
              */
             until: string;
         };
+        /** @description A sentence, spoken in the language that was asked for. */
+        InBoth: string;
         /** @description What would serve instead, with the place one press puts it in; null where it has none. */
         InsteadView: {
             ideaId: string;
-            title: string;
-            material: null | string;
+            title: components["schemas"]["Said"];
+            material: null | components["schemas"]["Said"];
             sameWork: boolean;
             sameLadder: boolean;
             /** Format: int32 */
@@ -4370,8 +4377,8 @@ export interface components {
         /** @description An idea that a safety rule keeps out of the whole week. */
         KeptOutIdea: {
             ideaId: string;
-            title: string;
-            material: null | string;
+            title: components["schemas"]["Said"];
+            material: null | components["schemas"]["Said"];
             by: components["schemas"]["CautionView"];
             instead: null | components["schemas"]["InsteadView"];
         };
@@ -4386,7 +4393,7 @@ export interface components {
             /** Format: int32 */
             offer: number;
             ideaId: string;
-            title: string;
+            title: components["schemas"]["Said"];
             reason: components["schemas"]["Said"];
             bySafety: boolean;
         };
@@ -4415,8 +4422,8 @@ export interface components {
         /** @description A column of the grid. */
         LadderHead: {
             id: string;
-            name: string;
-            head: string;
+            name: components["schemas"]["Said"];
+            head: components["schemas"]["Said"];
             aim: components["schemas"]["Aim"];
             moves: string[];
             steps: components["schemas"]["LadderStep"][];
@@ -4426,7 +4433,7 @@ export interface components {
             /** @description The ladder. */
             id: string;
             /** @description In words. */
-            name: string;
+            name: components["schemas"]["Said"];
             /** @description Names of its steps. */
             steps: string[];
             /** @description The belief, a week each. */
@@ -4449,18 +4456,18 @@ export interface components {
              */
             number: number;
             /** @description What the child does at this step. */
-            name: string;
+            name: components["schemas"]["InBoth"];
             /**
              * Format: int32
              * @description Age in months at which about half of children manage it alone.
              */
             typicalMonths: number;
             /** @description What the adult does. */
-            adult: string;
+            adult: components["schemas"]["InBoth"];
             /** @description What to change to make it easier. */
-            easier: string;
+            easier: components["schemas"]["InBoth"];
             /** @description What to change to make it harder. */
-            harder: string;
+            harder: components["schemas"]["InBoth"];
             /** @description Where the age comes from, or "common practice". */
             source: string;
             size?: null | components["schemas"]["StepSize"];
@@ -4550,7 +4557,7 @@ export interface components {
         };
         /** @description What a child stays at of its own choice. */
         LovesView: {
-            idea: string;
+            idea: components["schemas"]["Said"];
             /** Format: int32 */
             minutes: number;
             /** Format: int32 */
@@ -4560,12 +4567,12 @@ export interface components {
         MadeView: {
             /** Format: date */
             on: string;
-            title: string;
+            title: components["schemas"]["Said"];
             needSpare: string[];
         };
         /** @description A way to make it of other things. */
         MakeFromView: {
-            do: string;
+            do: components["schemas"]["Said"];
             /** Format: double */
             amount: number;
             from: components["schemas"]["TakenView"][];
@@ -4578,8 +4585,8 @@ export interface components {
         /** @description A material of the week. */
         MaterialLineView: {
             materialId: string;
-            name: string;
-            shelf: string;
+            name: components["schemas"]["Said"];
+            shelf: components["schemas"]["Said"];
             unit: string;
             /** Format: double */
             have: number;
@@ -4599,8 +4606,8 @@ export interface components {
         /** @description A material in a list, with what it contains, may contain and once held. */
         MaterialName: {
             id: string;
-            name: string;
-            shelf: string;
+            name: components["schemas"]["Said"];
+            shelf: components["schemas"]["Said"];
             contains: string[];
             mayContain: string[];
             held: string[];
@@ -4613,8 +4620,8 @@ export interface components {
         /** @description A material opened. */
         MaterialView: {
             materialId: string;
-            name: string;
-            shelf: string;
+            name: components["schemas"]["Said"];
+            shelf: components["schemas"]["Said"];
             unit: components["schemas"]["MaterialUnit"];
             size: components["schemas"]["Said"];
             tags: string[];
@@ -4847,8 +4854,8 @@ export interface components {
         };
         /** @description A published milestone that was looked for over a while and not seen. */
         NotYetView: {
-            ladder: string;
-            step: string;
+            ladder: components["schemas"]["Said"];
+            step: components["schemas"]["Said"];
             /** Format: int32 */
             typicalMonths: number;
             /** Format: date */
@@ -4900,7 +4907,7 @@ export interface components {
         ObjectiveView: {
             /** Format: int32 */
             step: number;
-            name: string;
+            name: components["schemas"]["Said"];
             /** Format: date */
             by: string;
         };
@@ -5071,7 +5078,7 @@ export interface components {
             /** @description Laid out for left hands. */
             leftHanded: boolean;
             /** @description The idea or thing. */
-            for: string;
+            for: components["schemas"]["Said"];
             /**
              * Format: int32
              * @description Its step; null where it is for all.
@@ -5147,7 +5154,7 @@ export interface components {
         /** @description Something to buy that takes the week over its budget. */
         OverBudgetView: {
             materialId: string;
-            name: string;
+            name: components["schemas"]["Said"];
             /** Format: int32 */
             cents: number;
         };
@@ -5172,7 +5179,7 @@ export interface components {
             percent: number;
             /** Format: double */
             minutes: number;
-            longest: string;
+            longest: components["schemas"]["Said"];
         };
         /**
          * @description Work of one's own choice in minutes: half last longer than the median, one in ten longer than the
@@ -5510,7 +5517,7 @@ export interface components {
         /** @description How many of a material. */
         QuantityView: {
             materialId: string;
-            name: string;
+            name: components["schemas"]["Said"];
             unit: string;
             /** Format: double */
             amount: number;
@@ -5600,9 +5607,9 @@ export interface components {
             /** @description Lines of the rhyme. */
             rhyme: string[];
             /** @description How the day begins. */
-            greeting: string;
+            greeting: components["schemas"]["Said"];
             /** @description How it ends. */
-            farewell: string;
+            farewell: components["schemas"]["Said"];
         };
         /** @description A word or phrase somebody wrote, and what it was read as. */
         ReadWord: {
@@ -5626,7 +5633,7 @@ export interface components {
             /** @description Kebab case. */
             id: string;
             /** @description On the card. */
-            name: string;
+            name: components["schemas"]["InBoth"];
             /** @description Recipes of a family stand in for each other where an allergy asks it. */
             family: string;
             /** @description In the order they are added. */
@@ -5673,7 +5680,7 @@ export interface components {
         /** @description What an ingredient brings into what is mixed. */
         RecipePart: {
             /** @description Of the ingredient. */
-            name: string;
+            name: components["schemas"]["InBoth"];
             /** @description The material of the cupboard it is, or null where it comes from the kitchen. */
             materialId: null | string;
             /** @description It is food. */
@@ -5750,7 +5757,7 @@ export interface components {
         /** @description An ingredient. */
         RecipeScaleIngredient: {
             /** @description In words. */
-            name: string;
+            name: components["schemas"]["InBoth"];
             /**
              * Format: double
              * @description As written.
@@ -5769,7 +5776,7 @@ export interface components {
         /** @description An ingredient to measure. */
         RecipeScaleMeasured: {
             /** @description In words. */
-            name: string;
+            name: components["schemas"]["InBoth"];
             /**
              * Format: double
              * @description By the factor, in the unit as written.
@@ -5797,13 +5804,13 @@ export interface components {
         RefreshOfDay: {
             /** Format: date */
             day: string;
-            title: string;
+            title: components["schemas"]["Said"];
             refresh: components["schemas"]["RefreshView"];
         };
         /** @description What is new about a base today, and what was left out because of a rule. */
         RefreshView: {
             kind: components["schemas"]["RefreshKind"];
-            adds: null | string;
+            adds: null | components["schemas"]["Said"];
             colour: null | components["schemas"]["Said"];
             place: null | components["schemas"]["Said"];
             leftOut: string[];
@@ -5817,7 +5824,7 @@ export interface components {
         };
         /** @description A role the material can take. */
         RoleView: {
-            technique: string;
+            technique: components["schemas"]["Said"];
             role: string;
         };
         /** @description Groups as set by hand: ids of the children there, a list a group. */
@@ -5934,7 +5941,7 @@ export interface components {
         RungView: {
             /** Format: int32 */
             step: number;
-            name: string;
+            name: components["schemas"]["Said"];
             /** Format: int32 */
             typicalMonths: number;
             /** Format: int32 */
@@ -5943,7 +5950,7 @@ export interface components {
         /** @description A material, in how many of a hundred weeks it runs out, and how many more would do. */
         RunsOutView: {
             materialId: string;
-            name: string;
+            name: components["schemas"]["Said"];
             /** Format: int32 */
             percent: number;
             /** Format: double */
@@ -6299,7 +6306,7 @@ export interface components {
         };
         /** @description A shelf. */
         ShelfView: {
-            name: string;
+            name: components["schemas"]["Said"];
             tiles: components["schemas"]["TileView"][];
         };
         /** @description A mark as sent. */
@@ -6325,9 +6332,15 @@ export interface components {
         };
         /** @description A sign and its one change. */
         SignView: {
+            /** @description Id of the ladder. */
             ladder: string;
+            /** @description Id of the way of working it belongs to; null where it is met anywhere on the ladder. */
+            technique: null | string;
+            /** @description Its id. */
             id: string;
+            /** @description What is seen. */
             seen: components["schemas"]["Said"];
+            /** @description What to change. */
             change: components["schemas"]["Said"];
         };
         /** @description What can be seen of work on ladders. */
@@ -6526,7 +6539,7 @@ export interface components {
          */
         StandInView: {
             materialId: string;
-            name: string;
+            name: components["schemas"]["Said"];
             for: components["schemas"]["Said"];
             /** Format: int32 */
             score: number;
@@ -6573,17 +6586,18 @@ export interface components {
             name: string;
             /** Format: int32 */
             step: number;
-            do: string;
+            do: components["schemas"]["Said"];
         };
         /** @description A step of an idea: what is done, with what, and who. */
         StepView: {
             /** Format: int32 */
             step: number;
-            name: string;
-            do: string;
-            adult: string;
-            easier: string;
-            harder: string;
+            name: components["schemas"]["Said"];
+            do: components["schemas"]["Said"];
+            say: components["schemas"]["Said"];
+            easier: components["schemas"]["Said"];
+            harder: components["schemas"]["Said"];
+            seen: components["schemas"]["Said"];
             size: null | components["schemas"]["Said"];
             words: null | components["schemas"]["Said"];
             with: components["schemas"]["BoundView"][];
@@ -6695,8 +6709,8 @@ export interface components {
             /** Format: int32 */
             offer: number;
             ideaId: string;
-            title: string;
-            material: null | string;
+            title: components["schemas"]["Said"];
+            material: null | components["schemas"]["Said"];
             shares: number[];
             /** Format: int32 */
             stepFrom: number;
@@ -6840,15 +6854,15 @@ export interface components {
         };
         /** @description A material that takes another's place. */
         SwapView: {
-            title: string;
+            title: components["schemas"]["Said"];
             role: string;
-            from: string;
-            to: string;
+            from: components["schemas"]["Said"];
+            to: components["schemas"]["Said"];
         };
         /** @description So much of a thing. */
         TakenView: {
             materialId: string;
-            name: string;
+            name: components["schemas"]["Said"];
             /** Format: double */
             amount: number;
             /** Format: double */
@@ -6858,11 +6872,11 @@ export interface components {
         TalkView: {
             sayings: string[];
             questions: string[];
-            greeting: null | string;
-            farewell: null | string;
+            greeting: null | components["schemas"]["Said"];
+            farewell: null | components["schemas"]["Said"];
             rhyme: string[];
             books: components["schemas"]["Book"][];
-            story: null | string;
+            story: null | components["schemas"]["Said"];
         };
         /** @description A round of a game that was counted. */
         Tally: {
@@ -7018,7 +7032,7 @@ export interface components {
              */
             monday: string;
             /** @description What it is about. */
-            theme: string;
+            theme: components["schemas"]["Said"];
             /** @description Its letter. */
             letter: string;
             /** @description A word with it. */
@@ -7106,7 +7120,7 @@ export interface components {
         /** @description The theme of a week. */
         ThemeView: {
             id: string;
-            name: string;
+            name: components["schemas"]["Said"];
             letter: string;
             sound: string;
             letterWord: string;
@@ -7281,7 +7295,7 @@ export interface components {
         /** @description A material on a shelf: on hand, and what the week does with it. */
         TileView: {
             materialId: string;
-            name: string;
+            name: components["schemas"]["Said"];
             unit: components["schemas"]["MaterialUnit"];
             /** Format: double */
             have: number;
@@ -7373,7 +7387,7 @@ export interface components {
         /** @description What belongs to an offer. */
         TrayView: {
             block: string;
-            title: string;
+            title: components["schemas"]["Said"];
             things: string[];
         };
         /** @description What lies out on a day. */
@@ -7571,8 +7585,8 @@ export interface components {
         };
         /** @description An idea that cannot be, because nothing at hand goes together for it. */
         UnsuitedIdea: {
-            title: string;
-            material: string;
+            title: components["schemas"]["Said"];
+            material: components["schemas"]["Said"];
             reasons: string[];
         };
         /** @description An amount used. */
@@ -7588,7 +7602,7 @@ export interface components {
         /** @description An amount of a material. */
         UsedLine: {
             materialId: string;
-            name: string;
+            name: components["schemas"]["Said"];
             unit: string;
             /** Format: double */
             amount: number;
@@ -7660,7 +7674,7 @@ export interface components {
             id: string;
             groupId: string;
             groupName: string;
-            themeName: string;
+            themeName: components["schemas"]["Said"];
             /** Format: date */
             monday: string;
         };
@@ -7862,10 +7876,8 @@ export interface components {
             by: string;
             /** @description Name of the child; empty for a note on a day. */
             child: string;
-            /** @description Way of working, or null. */
-            idea: null | string;
-            /** @description Name of the ladder, or null. */
-            ladder: null | string;
+            idea: null | components["schemas"]["Said"];
+            ladder: null | components["schemas"]["Said"];
             /**
              * Format: int32
              * @description Step, or null.

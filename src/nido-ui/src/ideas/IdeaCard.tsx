@@ -5,6 +5,7 @@ import { Thread } from "../shared/Stitches";
 import { useWeek } from "../shared/useWeek";
 import { Cautions } from "./Cautions";
 import { Cues } from "./Cues";
+import { GoesWrong } from "./GoesWrong";
 import { Kits } from "./Kits";
 import { StepRow } from "./StepRow";
 import { Talk } from "./Talk";
@@ -45,6 +46,7 @@ export function IdeaCard({ card }: { card: IdeaCardData }) {
       {card.steps.map((s) => (
         <StepRow key={s.step} step={s} dropIn={dropIn} />
       ))}
+      <GoesWrong signs={card.goesWrong} />
       <Kits kits={card.kits} />
       {card.outOfReach.length > 0 && (
         <p className="mt-2 text-warning">

@@ -1,5 +1,6 @@
 import { useTranslation } from "react-i18next";
 import type { IdeaCardData } from "../api/client";
+import { StepChanges } from "./StepChanges";
 import { WhoCount, WhoNote } from "./Who";
 
 /** A step: what is done, with what, and who works at it. */
@@ -45,11 +46,11 @@ export function StepRow({ step, dropIn = false }: { step: IdeaCardData["steps"][
             ))}
           </ul>
         )}
-        <p className="quiet text-[13px]">
-          {t("idea.adultDoes", { what: step.adult })} · {t("idea.easier", { what: step.easier })} ·{" "}
-          {t("idea.harder", { what: step.harder })}
-          {step.size ? ` · ${step.size}` : ""}
+        <p className="mt-1">
+          <b className="font-semibold">{t("idea.say")}</b> {step.say}
         </p>
+        <StepChanges step={step} className="text-[13px]" />
+        {step.size && <p className="quiet text-[13px]">{step.size}</p>}
       </div>
     </section>
   );

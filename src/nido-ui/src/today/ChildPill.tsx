@@ -19,6 +19,7 @@ export function ChildPill({
   who,
   ideaId,
   ladder,
+  technique,
   step,
   date,
   seen,
@@ -26,6 +27,7 @@ export function ChildPill({
   who: Who;
   ideaId: string;
   ladder: string;
+  technique: string;
   step: number;
   date: string;
   seen: Schemas["SeenToday"][];
@@ -68,6 +70,7 @@ export function ChildPill({
           <SeenForm
             name={who.name}
             ladder={ladder}
+            technique={technique}
             onSee={(help, more) =>
               void keep({ childId: who.childId, ladder, step, help, on: seenOn(date), by: null, ideaId, ...more })
             }

@@ -2,6 +2,7 @@ import { useTranslation } from "react-i18next";
 import type { OfferOfDay, Schemas } from "../api/client";
 import { Cautions } from "../ideas/Cautions";
 import { Cues } from "../ideas/Cues";
+import { StepChanges } from "../ideas/StepChanges";
 import { Talk } from "../ideas/Talk";
 import { WhoCount, WhoNote } from "../ideas/Who";
 import { Thread } from "../shared/Stitches";
@@ -63,6 +64,7 @@ export function OfferColumn({
                   who={w}
                   ideaId={offer.ideaId}
                   ladder={offer.ladder}
+                  technique={today.techniqueId}
                   step={s.step}
                   date={date}
                   seen={(today.seen ?? []).filter((x) => x.childId === w.childId)}
@@ -73,6 +75,13 @@ export function OfferColumn({
               ))}
             </ul>
           )}
+          <p className="text-base">
+            <b className="font-semibold">{t("idea.say")}</b> {s.say}
+          </p>
+          <details className="text-base">
+            <summary className="min-h-11 cursor-pointer py-2.5">{t("idea.change")}</summary>
+            <StepChanges step={s} className="" />
+          </details>
           <p className="quiet text-base">{s.with.map((w) => w.name).join(" · ")}</p>
         </section>
       ))}

@@ -8,11 +8,13 @@ export type SeenMore = Pick<
   "note" | "sign" | "tries" | "hits" | "minutes" | "hand" | "grip" | "tool"
 >;
 
-/** What signs and grips there are on a ladder. */
-export function useSigns(ladder: string) {
+/** What signs and grips there are at a way of working: its own signs, else those of its ladder. */
+export function useSigns(ladder: string, technique?: string) {
   const signs = $api.useQuery("get", "/api/signs-of-work", {}, { staleTime: Number.POSITIVE_INFINITY });
+  const onLadder = signs.data?.signs.filter((s) => s.ladder === ladder) ?? [];
+  const own = onLadder.filter((s) => s.technique === technique);
   return {
-    signs: signs.data?.signs.filter((s) => s.ladder === ladder) ?? [],
+    signs: own.length > 0 ? own : onLadder.filter((s) => !s.technique),
     grips: signs.data?.grips.filter((g) => g.ladder === ladder) ?? [],
   };
 }
@@ -26,14 +28,16 @@ const wholeOrNull = (text: string) => (text === "" ? null : Number(text));
 export function SeenForm({
   name,
   ladder,
+  technique,
   onSee,
 }: {
   name: string;
   ladder: string;
+  technique: string;
   onSee: (help: HelpLevel, more: SeenMore) => void;
 }) {
   const { t } = useTranslation();
-  const { signs, grips } = useSigns(ladder);
+  const { signs, grips } = useSigns(ladder, technique);
   const [more, setMore] = useState<SeenMore>({
     note: null,
     sign: null,

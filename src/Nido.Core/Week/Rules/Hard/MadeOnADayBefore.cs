@@ -12,9 +12,9 @@ internal sealed class MadeOnADayBefore : HardRule
     public override Said Why(PlanState plan, int slot, Use use)
     {
         var maker = use.Idea.Technique.MadeBy;
-        Said name = Said.Word(
-            plan.Problem.Input.Ideas.FirstOrDefault(i => i.Technique.Id == maker)?.Technique.Name ?? maker ?? ""
-        );
+        Said name =
+            plan.Problem.Input.Ideas.FirstOrDefault(i => i.Technique.Id == maker)?.Technique.Name
+            ?? InBoth.Same(maker ?? "");
         return $"what it is done with has to be made on a day before, with \u201c{name}\u201d";
     }
 

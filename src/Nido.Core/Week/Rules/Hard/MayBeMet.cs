@@ -17,8 +17,7 @@ internal sealed class MayBeMet : DayRule
     public override Said Why(WeekProblem problem, Idea idea, int block, int day)
     {
         var keptOut = KeptOut(problem, idea, block, day);
-        return keptOut.Count > 0
-                ? Said.Join("; ", keptOut.SelectMany(f => f.Why.Count > 0 ? f.Why : [Said.Word(f.Rule.Message)]))
+        return keptOut.Count > 0 ? Said.Join("; ", keptOut.SelectMany(f => f.Why.Count > 0 ? f.Why : [f.Rule.Message]))
             : problem.UsesOfBlock[block].FirstOrDefault(u => u.Idea.Id == idea.Id) is { } use
             && use.On(day).InReach == 0
                 ? (Said)$"it is in reach of nobody who comes that day"

@@ -11,7 +11,7 @@ internal sealed class NothingGone : DayRule
     public override Said Why(WeekProblem problem, Idea idea, int block, int day)
     {
         var gone = Gone(problem, idea, day)!;
-        return $"{problem.Input.Materials.FirstOrDefault(m => m.Id == gone)?.Name ?? gone} is gone";
+        return $"{problem.Input.Materials.FirstOrDefault(m => m.Id == gone)?.Name ?? InBoth.Same(gone)} is gone";
     }
 
     public override IEnumerable<RuleRow> Rows(WeekWays ways) =>

@@ -23,7 +23,7 @@ internal sealed class NoWayTooOften(PlanState plan) : Wish(plan)
             .Where(o => Week.IsChosen(o.Slot) && times[o.Use.TechniqueIndex] > Practice)
             .DistinctBy(o => o.Use.TechniqueIndex)
             .Select(o => new WishLine(
-                Said.Word(o.Use.Idea.Technique.Name),
+                o.Use.Idea.Technique.Name,
                 times[o.Use.TechniqueIndex] - Practice,
                 Price(Squared(times[o.Use.TechniqueIndex]))
             ));

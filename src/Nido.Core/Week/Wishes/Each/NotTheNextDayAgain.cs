@@ -21,11 +21,7 @@ internal sealed class NotTheNextDayAgain(PlanState plan) : Wish(plan)
         Lying
             .Where(o => Week.StayingAt[o.Slot] is null && Lies(At(o.Day, o.Use) - Week.TechniqueCount) > 0)
             .DistinctBy(o => (o.Day, o.Use.TechniqueIndex))
-            .Select(o => new WishLine(
-                $"{Said.Word(o.Use.Idea.Technique.Name)}, {Day(o.Day)}",
-                1,
-                6 * Sliders.FreshIdeas
-            ));
+            .Select(o => new WishLine($"{o.Use.Idea.Technique.Name}, {Day(o.Day)}", 1, 6 * Sliders.FreshIdeas));
 
     internal override void Changed(int slot, Use use, int sign)
     {
