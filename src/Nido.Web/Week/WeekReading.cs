@@ -121,7 +121,7 @@ public static class WeekReading
             t.SecondLetter,
             t.NumbersTo,
             t.OlderNumbersTo,
-            t.Shapes,
+            [.. t.Shapes.Select(Said.Word)],
             t.Colours,
             t.Words
         );

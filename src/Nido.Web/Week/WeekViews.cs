@@ -60,7 +60,7 @@ public sealed record ThemeView(
     string SecondLetter,
     int NumbersTo,
     int OlderNumbersTo,
-    IReadOnlyList<string> Shapes,
+    IReadOnlyList<Said> Shapes,
     IReadOnlyList<string> Colours,
     IReadOnlyList<string> Words
 );
