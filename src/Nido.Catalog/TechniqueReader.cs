@@ -11,7 +11,11 @@ namespace Nido.Catalog;
 internal static class TechniqueReader
 {
     /// <summary>The way of working of a file.</summary>
-    public static Technique Read(ContentFile f, IReadOnlyDictionary<string, Ladder> ladders)
+    public static Technique Read(
+        ContentFile f,
+        IReadOnlyDictionary<string, Ladder> ladders,
+        IReadOnlyList<HomeThing> homeThings
+    )
     {
         var ladder = f.Choice("ladder", [.. ladders.Keys]);
         var strands = f.Map("strands", needed: true);
@@ -59,7 +63,7 @@ internal static class TechniqueReader
             Traits = f.Texts("traits", Traits.All),
             Signs = SignReader.OfTechnique(f, ladder),
             Ask = [.. f.Boths("ask").Select(q => Filled(f, "ask", q))],
-            Home = f.Has("home") ? HomeOf(f.Map("home", needed: true)) : null,
+            Home = f.Has("home") ? HomeOf(f.Map("home", needed: true), homeThings) : null,
             Paper = [.. f.Maps("paper").Select(p => PaperOf(p, roles))],
             MadeBy = f.Has("made-by") ? f.Text("made-by") : null,
             Pairs = PairReader.Pairs(f, [.. roles.Select(r => r.Name)]),
@@ -229,12 +233,13 @@ internal static class TechniqueReader
         return step;
     }
 
-    private static HomeWay HomeOf(ContentFile f)
+    private static HomeWay HomeOf(ContentFile f, IReadOnlyList<HomeThing> known)
     {
+        var named = f.Texts("things", known.Select(t => t.Id).ToHashSet());
         var home = new HomeWay(
             Filled(f, "en", new(f.Text("en"), f.Text("es"))),
             f.Whole("minutes", 3, 30),
-            f.Boths("things", least: 1)
+            [.. named.Select(id => known.First(t => t.Id == id))]
         );
         f.NothingElse();
         return home;

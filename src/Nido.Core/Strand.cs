@@ -5,6 +5,16 @@ namespace Nido.Core;
 /// <param name="Aim">The aim it belongs to.</param>
 public sealed record Strand(string Id, Aim Aim)
 {
+    /// <summary>In words, to be spoken in the reader's language: "counting".</summary>
+    public string Words =>
+        Id switch
+        {
+            "in-hand-movement" => "in-hand movement",
+            "pattern" => "patterns",
+            "smell" => "smelling",
+            _ => Id.Replace('-', ' '),
+        };
+
     /// <summary>Every strand, in the order a teacher reads them: aim by aim.</summary>
     public static IReadOnlyList<Strand> All { get; } =
     [

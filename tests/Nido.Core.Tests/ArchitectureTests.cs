@@ -20,6 +20,7 @@ public class ArchitectureTests
         "Week",
         "Prep",
         "Journal",
+        "Families",
         "Paper",
     ];
 

@@ -4,4 +4,4 @@ namespace Nido.Core.Ideas;
 /// <param name="Do">What to do, with theme slots.</param>
 /// <param name="Minutes">About so long.</param>
 /// <param name="Things">What a home needs for it.</param>
-public sealed record HomeWay(InBoth Do, int Minutes, IReadOnlyList<InBoth> Things);
+public sealed record HomeWay(InBoth Do, int Minutes, IReadOnlyList<HomeThing> Things);

@@ -22,7 +22,6 @@ public static class FileEndpoints
     {
         var files = api.MapGroup("/weeks").WithTags("Files");
         files.MapGet("/{weekId}/plan.pdf", Pdf).WithName("planPdf");
-        files.MapGet("/{weekId}/family.pdf", Family).WithName("familyPdf");
         files.MapGet("/{weekId}/materials.csv", Materials).WithName("materialsCsv");
         files.MapGet("/{weekId}/week.ics", Calendar).WithName("weekCalendar");
         files.MapGet("/{weekId}/unit.json", Unit).WithName("unitJson");
@@ -63,29 +62,6 @@ public static class FileEndpoints
                 WallPlan.Lists(pad, plan);
             },
             paper is null ? null : Enum.Parse<PaperSize>(paper, ignoreCase: true)
-        );
-    }
-
-    private static async Task<Results<FileContentHttpResult, ProblemHttpResult>> Family(
-        string weekId,
-        string? language,
-        WeekDesk desk,
-        NidoDb db,
-        Content content,
-        CancellationToken stop
-    )
-    {
-        var row = await desk.RowAsync(weekId, stop);
-
-        var plan = await desk.PlanAsync(row, stop);
-        var theme = (await db.ThemeOfAsync(content, row, stop))!;
-        return WeekPaperEndpoints.Drawn(
-            plan,
-            language,
-            content,
-            "kind.family-page",
-            Name($"{row.ThemeId}-family", row.Monday, "pdf"),
-            pad => FamilyPage.Draw(pad, plan, theme)
         );
     }
 

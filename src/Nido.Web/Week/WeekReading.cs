@@ -258,7 +258,7 @@ public static class WeekReading
                             )),
                     ],
                     Enum.GetValues<Aim>().Min(aim => plan.Share(c, aim)),
-                    [.. Missing(plan, c)]
+                    [.. StrandsMissing.Of(plan, c).Select(s => s.Id)]
                 )
                 {
                     Days =
@@ -330,18 +330,6 @@ public static class WeekReading
                 })
                 .OrderBy(r => r.Worst),
         ];
-
-    private static IEnumerable<string> Missing(WeekPlan plan, int child)
-    {
-        var met = plan
-            .Filled.Where(f => f.Use.Reach[child] && f.Use.On(f.Placement.Day).IsThere[child])
-            .SelectMany(f => f.Use.Strands)
-            .ToHashSet();
-        return Enumerable
-            .Range(0, Strand.All.Count)
-            .Where(s => !met.Contains(s) && plan.Problem.StrandOpen[(child * Strand.All.Count) + s])
-            .Select(s => Strand.All[s].Id);
-    }
 
     private static TruthView Truth(
         WeekPlan plan,

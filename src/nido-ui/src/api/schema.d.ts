@@ -1259,22 +1259,6 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/weeks/{weekId}/family.pdf": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get: operations["familyPdf"];
-        put?: never;
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
     "/api/weeks/{weekId}/materials.csv": {
         parameters: {
             query?: never;
@@ -1333,6 +1317,54 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["importUnit"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/weeks/{weekId}/family": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["familyLetter"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/weeks/{weekId}/family.pdf": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["familyPdf"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/weeks/{weekId}/family.txt": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["familyText"];
+        put?: never;
+        post?: never;
         delete?: never;
         options?: never;
         head?: never;
@@ -3668,6 +3700,15 @@ export interface components {
             percent: number;
             fix: null | components["schemas"]["FixView"];
         };
+        /** @description A letter to families, and why these things are asked at home. */
+        FamilyView: {
+            /** @description Language at the child's home, two letters; null where the letter is for all. */
+            homeLanguage: null | string;
+            /** @description What can be done at home. */
+            home: components["schemas"]["HomeView"][];
+            /** @description The whole letter in plain words, to paste into a message. */
+            text: string;
+        };
         /**
          * @description What kind of value a field takes.
          * @enum {unknown}
@@ -4218,6 +4259,28 @@ export interface components {
         HeldHow: "contains" | "mayContain" | "held";
         /** @enum {unknown} */
         HelpLevel: "alone" | "shown" | "hands" | "notYet" | null;
+        /** @description Something to do at home. */
+        HomeView: {
+            /** @description The way of working. */
+            techniqueId: string;
+            /** @description What it is called. */
+            name: components["schemas"]["Said"];
+            /** @description What to do. */
+            do: components["schemas"]["Said"];
+            /**
+             * Format: int32
+             * @description About so long.
+             */
+            minutes: number;
+            /** @description What it needs. */
+            things: string[];
+            now: null | components["schemas"]["Said"];
+            easier: null | components["schemas"]["Said"];
+            harder: null | components["schemas"]["Said"];
+            next: null | components["schemas"]["Said"];
+            /** @description Why this one. */
+            why: components["schemas"]["Said"];
+        };
         /** @description The house at a look. */
         HouseView: {
             /** @description Where it lies. */
@@ -5825,7 +5888,7 @@ export interface components {
         /** @description A role the material can take. */
         RoleView: {
             technique: components["schemas"]["Said"];
-            role: string;
+            role: components["schemas"]["Said"];
         };
         /** @description Groups as set by hand: ids of the children there, a list a group. */
         RotaBody: {
@@ -10289,28 +10352,6 @@ export interface operations {
             };
         };
     };
-    familyPdf: {
-        parameters: {
-            query?: {
-                language?: string;
-            };
-            header?: never;
-            path: {
-                weekId: string;
-            };
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content?: never;
-            };
-        };
-    };
     materialsCsv: {
         parameters: {
             query?: never;
@@ -10392,6 +10433,77 @@ export interface operations {
                 content: {
                     "application/json": components["schemas"]["WeekName"];
                 };
+            };
+        };
+    };
+    familyLetter: {
+        parameters: {
+            query?: {
+                childId?: string;
+                language?: string;
+            };
+            header?: never;
+            path: {
+                weekId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FamilyView"];
+                };
+            };
+        };
+    };
+    familyPdf: {
+        parameters: {
+            query?: {
+                childId?: string;
+                language?: string;
+            };
+            header?: never;
+            path: {
+                weekId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    familyText: {
+        parameters: {
+            query?: {
+                childId?: string;
+                language?: string;
+            };
+            header?: never;
+            path: {
+                weekId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
             };
         };
     };

@@ -23,6 +23,7 @@ const PrepPage = place(() => import("../prep/PrepPage"), "PrepPage");
 const PaperPage = place(() => import("../paper/PaperPage"), "PaperPage");
 const SheetPage = place(() => import("../paper/SheetPage"), "SheetPage");
 const TodayPage = place(() => import("../today/TodayPage"), "TodayPage");
+const FamiliesPage = place(() => import("../families/FamiliesPage"), "FamiliesPage");
 const JournalPage = place(() => import("../journal/JournalPage"), "JournalPage");
 const HousePage = place(() => import("../house/HousePage"), "HousePage");
 
@@ -49,6 +50,7 @@ export function App() {
           <Route path="prep/paper/:kind" element={<SheetPage />} />
           <Route path="today" element={<TodayPage />} />
           <Route path="journal" element={<JournalPage />} />
+          <Route path="families" element={<FamiliesPage />} />
           <Route path="house" element={<HousePage />} />
         </Route>
         <Route path="*" element={<Navigate to="/" replace />} />

@@ -1,12 +1,11 @@
 import type { ReactNode } from "react";
 import { useTranslation } from "react-i18next";
+import { Link } from "react-router";
 import { Menu } from "../shared/Menu";
 
 const files = [
   { id: "pdfA4", path: "plan.pdf?paper=a4" },
   { id: "pdfLetter", path: "plan.pdf?paper=letter" },
-  { id: "familyEn", path: "family.pdf?language=en" },
-  { id: "familyEs", path: "family.pdf?language=es" },
   { id: "materials", path: "materials.csv" },
   { id: "calendar", path: "week.ics" },
   { id: "unit", path: "unit.json" },
@@ -29,6 +28,9 @@ export function TakeAway({ weekId, dropIn, icon }: { weekId: string; dropIn: boo
         </>
       }
     >
+      <li>
+        <Link to={`/w/${weekId}/families`}>{t("files.families")}</Link>
+      </li>
       {[...files, ...(dropIn ? [signs] : [])].map((f) => (
         <li key={f.id}>
           <a href={`/api/weeks/${weekId}/${inLanguage(f.path, i18n.language)}`} download>
