@@ -27,10 +27,12 @@ using Serilog.Formatting.Compact;
 
 if (args is ["check-content", var folder])
 {
-    var (_, problems) = ContentReader.Read(folder);
-    foreach (var problem in problems)
+    var (catalogue, problems) = ContentReader.Read(folder);
+    var lines =
+        problems.Count > 0 ? problems.Select(p => Path.Combine(folder, p.ToString())) : ContentCounts.Of(catalogue);
+    foreach (var line in lines)
     {
-        Console.WriteLine(Path.Combine(folder, problem.ToString()));
+        Console.WriteLine(line);
     }
 
     return problems.Count == 0 ? 0 : 1;

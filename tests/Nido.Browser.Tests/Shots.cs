@@ -44,8 +44,10 @@ public class Shots(Shots.FullSite site) : IClassFixture<Shots.FullSite>
             page.Go(await site.PlaceAsync("prep/paper")).See("[data-order]");
             page.See("[data-kinds] a");
             Save(page, "paper");
-            page.Go(await site.PlaceAsync("prep/paper/trace-letters")).See("[data-preview] img");
-            Save(page, "sheet");
+            page.Go(await site.PlaceAsync("families")).See("[data-home]");
+            page.Click("main fieldset button:nth-of-type(4)");
+            page.Until(_ => page.All("[data-home]").Count > 2 && page.All("[data-letter]").Count == 1, "the page");
+            Save(page, "families");
             page.Go(await site.PlaceAsync("group")).See("[data-evidence] svg");
             page.Click("#cell-7-6");
             var seen = page.All("[data-seen] li").Count;

@@ -150,8 +150,8 @@ public static class HomeActivities
                 weight,
                 towards.Length > 0
                         ? $"towards an objective: {plan.Problem.Input.Ladders[towards[0].Ladder].Steps[towards[0].Step - 1].Name}"
-                    : missed > 0 && many == 1 ? $"{name} is not met this week"
-                    : missed > 0 ? $"{name} is not met this week by {missed} of {many} children"
+                    : missed > 0 && many == 1 ? $"{name}: not met this week"
+                    : missed > 0 ? $"{name}: not met this week by {missed} of {many} children"
                     : share < ShortFrom ? (Said)$"{name}: its aim has {100 * share:0}% of an even share this week"
                     : $"{name}, as in the week"
             );

@@ -443,6 +443,9 @@ public sealed class PaperWords
     /// <summary>What Core found, in the language of the sheet.</summary>
     public string Speak(Said said) => tongue.Speak(said);
 
+    /// <summary>Two small letters, ISO 639-1.</summary>
+    public string Language => spanish ? "es" : "en";
+
     /// <summary>A text of the catalogue, in the language of the sheet.</summary>
     public string Of(InBoth text)
     {

@@ -48,7 +48,7 @@ public sealed record FamilyLetter(string Title, IReadOnlyList<FamilySection> Sec
                     new(words.Say("numbersTo", $"{theme.NumbersTo}")),
                 ]
             ),
-            new(words.Say("wordsToUse"), [new(string.Join(", ", theme.Words.Take(MostWords)))]),
+            new(words.Say("wordsToUse"), [new(string.Join(", ", WordsOf(theme, words).Take(MostWords)))]),
             new(words.Say("questions"), [.. theme.Questions.Select(q => new FamilyLine(words.Of(q)))]),
             new(words.Say("rhyme"), [.. theme.Rhyme.Select(l => new FamilyLine(words.Of(l)))]),
             new(words.Say("atHome"), [.. home.SelectMany(h => AtHome(words, h))]),
@@ -65,6 +65,20 @@ public sealed record FamilyLetter(string Title, IReadOnlyList<FamilySection> Sec
             "\n\n",
             Sections.Select(s => string.Join('\n', (string[])[s.Heading, .. s.Lines.Select(l => l.AsText())]))
         ) + "\n";
+
+    /// <summary>Words of the week; in another language than theirs, what the theme calls its things and what is said
+    /// while doing.</summary>
+    private static IEnumerable<string> WordsOf(Theme theme, PaperWords words) =>
+        theme.Language == words.Language ? theme.Words
+        : words.Language == "es"
+            ? theme
+                .Slots.Where(s => s.Key is not ("call" or "smalls" or "flats"))
+                .Select(s => s.Value.InSpanish("")!)
+                .Concat(theme.Sayings.Select(words.Of))
+        : theme
+            .Slots.Where(s => s.Key is not ("call" or "smalls" or "flats"))
+            .Select(s => s.Value.En)
+            .Concat(theme.Sayings.Select(words.Of));
 
     private static IEnumerable<FamilyLine> AtHome(PaperWords words, HomeActivity activity)
     {

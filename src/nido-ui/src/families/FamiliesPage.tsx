@@ -72,7 +72,7 @@ export function FamiliesPage() {
         {letter.data && (
           <div className="mt-4 grid gap-x-8 gap-y-5 lg:grid-cols-2">
             <div>
-              <h2 className="mb-2 font-bold text-lg">{t("families.home")}</h2>
+              <h2 className="mb-2 flex min-h-11 items-center font-bold text-lg">{t("families.home")}</h2>
               {letter.data.home.length === 0 && <p>{t("families.nothing")}</p>}
               <ul className="space-y-3" lang={language}>
                 {letter.data.home.map((a) => (
