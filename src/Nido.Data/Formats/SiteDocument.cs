@@ -1,7 +1,6 @@
 using System.Text.Json.Nodes;
 using System.Text.Json.Schema;
 using Microsoft.EntityFrameworkCore;
-using Nido.Core.Group;
 using Nido.Core.Group.Steps;
 using Nido.Data.Rows;
 
@@ -213,11 +212,7 @@ public sealed record SiteDocument(
                 new JsonSchemaExporterOptions
                 {
                     TreatNullObliviousAsNonNullable = true,
-                    TransformSchemaNode = (context, node) =>
-                        context.TypeInfo.Type == typeof(WeekDays) ? UnitSchema.Days()
-                        : context.TypeInfo.Type == typeof(DateOnly)
-                            ? new JsonObject { ["type"] = "string", ["format"] = "date" }
-                        : node,
+                    TransformSchemaNode = UnitSchema.AsWritten,
                 }
             );
         schema.Insert(0, "$schema", "https://json-schema.org/draft/2020-12/schema");

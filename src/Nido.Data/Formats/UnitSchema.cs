@@ -1,6 +1,8 @@
 using System.Text.Json.Nodes;
 using System.Text.Json.Schema;
+using Nido.Core;
 using Nido.Core.Group;
+using Nido.Core.Ideas;
 
 namespace Nido.Data.Formats;
 
@@ -19,11 +21,7 @@ public static class UnitSchema
                 new JsonSchemaExporterOptions
                 {
                     TreatNullObliviousAsNonNullable = true,
-                    TransformSchemaNode = (context, node) =>
-                        context.TypeInfo.Type == typeof(WeekDays) ? Days()
-                        : context.TypeInfo.Type == typeof(DateOnly)
-                            ? new JsonObject { ["type"] = "string", ["format"] = "date" }
-                        : node,
+                    TransformSchemaNode = AsWritten,
                 }
             );
         schema.Insert(0, "$schema", "https://json-schema.org/draft/2020-12/schema");
@@ -31,7 +29,33 @@ public static class UnitSchema
         return schema;
     }
 
-    internal static JsonObject Days() =>
+    /// <summary>Days, dates and texts as they are written, where a converter of ours writes them.</summary>
+    internal static JsonNode AsWritten(JsonSchemaExporterContext context, JsonNode node) =>
+        context.TypeInfo.Type == typeof(WeekDays) ? Days()
+        : context.TypeInfo.Type == typeof(DateOnly) ? new JsonObject { ["type"] = "string", ["format"] = "date" }
+        : context.TypeInfo.Type == typeof(InBoth) || context.TypeInfo.Type == typeof(SlotWord) ? TextOrPair()
+        : node;
+
+    /// <summary>A text: one string where both languages have the same, else English and Spanish.</summary>
+    private static JsonObject TextOrPair() =>
+        new()
+        {
+            ["oneOf"] = new JsonArray(
+                new JsonObject { ["type"] = "string" },
+                new JsonObject
+                {
+                    ["type"] = "object",
+                    ["properties"] = new JsonObject
+                    {
+                        ["en"] = new JsonObject { ["type"] = "string" },
+                        ["es"] = new JsonObject { ["type"] = "string" },
+                    },
+                    ["required"] = new JsonArray("en", "es"),
+                }
+            ),
+        };
+
+    private static JsonObject Days() =>
         new()
         {
             ["type"] = "array",

@@ -197,7 +197,8 @@ public static class IdeaReading
                         b.Value.Reasons
                     )),
             ],
-            [.. on.Children.Where(c => c.InReach && c.Offer!.Step == step.Number).Select(c => Who(plan, use, c))]
+            [.. on.Children.Where(c => c.InReach && c.Offer!.Step == step.Number).Select(c => Who(plan, use, c))],
+            SetUpView.Of(plan, use.Idea, step)
         );
 
     private static WhoView Who(WeekPlan plan, Use use, ChildAtIdea at)

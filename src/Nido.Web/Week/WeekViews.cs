@@ -331,7 +331,8 @@ public sealed record StepView(
     Said? Size,
     Said? Words,
     IReadOnlyList<BoundView> With,
-    IReadOnlyList<WhoView> Who
+    IReadOnlyList<WhoView> Who,
+    SetUpView? SetUp
 );
 
 /// <summary>A material in a role.</summary>

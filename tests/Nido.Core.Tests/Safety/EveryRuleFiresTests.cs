@@ -205,7 +205,7 @@ public class EveryRuleFiresTests
                 var onHand = materials.ToDictionary(m => m.Id, _ => 1e6);
                 var (ideas, _) = IdeaComposer.Compose(
                     [technique],
-                    Content.Themes[0],
+                    Content.Theme("little-post-office")!,
                     materials,
                     onHand,
                     3,

@@ -6156,6 +6156,91 @@ export interface components {
             oneKit: boolean;
         };
         /**
+         * @description Outlines a thing can have from above.
+         * @enum {unknown}
+         */
+        SetUpForm: "round" | "square" | "openRound" | "openSquare" | "thin" | "coil" | "filling";
+        /** @description One outline seen from above. */
+        SetUpShapeView: {
+            /** @description Its form. */
+            form: components["schemas"]["SetUpForm"];
+            /**
+             * Format: double
+             * @description Middle, mm from the left.
+             */
+            x: number;
+            /**
+             * Format: double
+             * @description Middle, mm from the far edge.
+             */
+            y: number;
+            /**
+             * Format: double
+             * @description From left to right, mm.
+             */
+            width: number;
+            /**
+             * Format: double
+             * @description From far to near, mm.
+             */
+            depth: number;
+            /**
+             * Format: int32
+             * @description Index of the thing it is one of.
+             */
+            thing: number;
+        };
+        /** @description A thing of a set-up. */
+        SetUpThingView: {
+            /** @description Its role. */
+            role: components["schemas"]["Said"];
+            /** @description What it is. */
+            name: components["schemas"]["Said"];
+            /**
+             * Format: double
+             * @description How many or how much.
+             */
+            amount: number;
+            /** @description In what. */
+            unit: string;
+            /** @description Its size in words. */
+            size: components["schemas"]["Said"];
+            /** @description A colour it comes in; null where none is known. */
+            colour: null | string;
+        };
+        /** @description How a step lies before one child, from above and to scale, in mm. */
+        SetUpView: {
+            /**
+             * Format: double
+             * @description From left to right.
+             */
+            width: number;
+            /**
+             * Format: double
+             * @description From far to near.
+             */
+            depth: number;
+            /**
+             * Format: double
+             * @description Of the tray it fits on; null where it lies on the table.
+             */
+            trayLength: null | number;
+            /**
+             * Format: double
+             * @description Of that tray.
+             */
+            trayWidth: null | number;
+            /**
+             * Format: int32
+             * @description Such places at a table.
+             */
+            atTable: number;
+            /** @description What lies there, what is below first. */
+            shapes: components["schemas"]["SetUpShapeView"][];
+            /** @description What the shapes are, from left to right. */
+            things: components["schemas"]["SetUpThingView"][];
+        };
+        /**
          * @description What a safety rule asks.
          * @enum {unknown}
          */
@@ -6665,6 +6750,7 @@ export interface components {
             words: null | components["schemas"]["Said"];
             with: components["schemas"]["BoundView"][];
             who: components["schemas"]["WhoView"][];
+            setUp: null | components["schemas"]["SetUpView"];
         };
         /** @description Ladders across, children down: where each child stands. */
         StepsView: {

@@ -1,5 +1,6 @@
 import { useTranslation } from "react-i18next";
 import type { IdeaCardData } from "../api/client";
+import { SetUpPicture } from "./SetUpPicture";
 import { StepChanges } from "./StepChanges";
 import { WhoCount, WhoNote } from "./Who";
 
@@ -7,7 +8,7 @@ import { WhoCount, WhoNote } from "./Who";
 export function StepRow({ step, dropIn = false }: { step: IdeaCardData["steps"][number]; dropIn?: boolean }) {
   const { t } = useTranslation();
   return (
-    <section className="grid grid-cols-[64px_1fr] gap-x-3 border-base-300 border-t py-2">
+    <section className="grid grid-cols-[64px_1fr] gap-x-3 border-base-300 border-t py-2 lg:grid-cols-[64px_1fr_220px]">
       <p className="font-bold">{t("idea.step", { step: step.step })}</p>
       <div>
         <p>{step.do}</p>
@@ -52,6 +53,9 @@ export function StepRow({ step, dropIn = false }: { step: IdeaCardData["steps"][
         <StepChanges step={step} className="text-[13px]" />
         {step.size && <p className="quiet text-[13px]">{step.size}</p>}
       </div>
+      {step.setUp && (
+        <SetUpPicture setUp={step.setUp} className="col-start-2 mt-2 max-w-[260px] lg:col-start-3 lg:mt-0" />
+      )}
     </section>
   );
 }

@@ -2,6 +2,7 @@ import { useTranslation } from "react-i18next";
 import type { OfferOfDay, Schemas } from "../api/client";
 import { Cautions } from "../ideas/Cautions";
 import { Cues } from "../ideas/Cues";
+import { SetUpPicture } from "../ideas/SetUpPicture";
 import { StepChanges } from "../ideas/StepChanges";
 import { Talk } from "../ideas/Talk";
 import { WhoCount, WhoNote } from "../ideas/Who";
@@ -81,6 +82,7 @@ export function OfferColumn({
           <details className="text-base">
             <summary className="min-h-11 cursor-pointer py-2.5">{t("idea.change")}</summary>
             <StepChanges step={s} className="" />
+            {s.setUp && <SetUpPicture setUp={s.setUp} className="mt-2 max-w-[320px]" />}
           </details>
           <p className="quiet text-base">{s.with.map((w) => w.name).join(" · ")}</p>
         </section>
