@@ -20,6 +20,7 @@ public class AccessibilityTests(RunningSite site) : IClassFixture<RunningSite>
         "prep/paper/own-name",
         "today",
         "journal",
+        "families",
         "house"
     )]
     [InlineData(
@@ -36,7 +37,7 @@ public class AccessibilityTests(RunningSite site) : IClassFixture<RunningSite>
         "house"
     )]
     [InlineData(false, 768, "week", "week/term", "ideas/making/stack", "prep/paper", "today")]
-    [InlineData(false, 390, "prep/paper", "prep/paper/squares", "journal")]
+    [InlineData(false, 390, "prep/paper", "prep/paper/squares", "journal", "families")]
     public async Task Every_place_is_clean(bool dark, int width, params string[] places)
     {
         using var page = new Page(width, 800, dark);
