@@ -30,7 +30,10 @@ public static class ContentReader
         var makeFrom = Each(folder, "make-from", problems, f => MakeFromReader.Read(f, known));
         MakeFromReader.NoCircle(makeFrom, problems);
         var recipes = Each(folder, "recipes", problems, f => RecipeReader.Read(f, materials, book));
-        HomeThing[] homeThings = [.. Each(folder, "home", problems, f => HomeReader.Read(f, book)).SelectMany(t => t)];
+        HomeThing[] homeThings =
+        [
+            .. Each(folder, "home", problems, f => HomeReader.Read(f, materials)).SelectMany(t => t),
+        ];
         var techniques = Each(folder, "techniques", problems, f => TechniqueReader.Read(f, byId, homeThings));
         Contradictions.Between(materials, recipes, makeFrom, problems);
         signs = [.. signs, .. techniques.SelectMany(t => t.Signs)];

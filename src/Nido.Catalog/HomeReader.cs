@@ -1,4 +1,4 @@
-using Nido.Core.Allergens;
+using Nido.Core.Cupboard;
 using Nido.Core.Ideas;
 
 namespace Nido.Catalog;
@@ -7,20 +7,21 @@ namespace Nido.Catalog;
 internal static class HomeReader
 {
     /// <summary>The things of a file.</summary>
-    public static IReadOnlyList<HomeThing> Read(ContentFile f, AllergenBook book)
+    public static IReadOnlyList<HomeThing> Read(ContentFile f, IReadOnlyList<Material> materials)
     {
         f.Text("id");
         f.Text("source");
+        string[] known = ["none", .. materials.Select(m => m.Id)];
         HomeThing[] things =
         [
             .. f.Maps("things")
                 .Select(t =>
                 {
+                    var like = t.Choice("like", known);
                     var thing = new HomeThing(
                         t.Text("id"),
                         t.Both("name"),
-                        MaterialReader.Allergens(t, "contains", book),
-                        t.Whole("from-months", 0, 96, 0)
+                        materials.FirstOrDefault(m => m.Id == like)
                     );
                     t.NothingElse();
                     return thing;

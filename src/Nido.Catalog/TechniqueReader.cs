@@ -62,7 +62,6 @@ internal static class TechniqueReader
         {
             Traits = f.Texts("traits", Traits.All),
             Signs = SignReader.OfTechnique(f, ladder),
-            Ask = [.. f.Boths("ask").Select(q => Filled(f, "ask", q))],
             Home = f.Has("home") ? HomeOf(f.Map("home", needed: true), homeThings) : null,
             Paper = [.. f.Maps("paper").Select(p => PaperOf(p, roles))],
             MadeBy = f.Has("made-by") ? f.Text("made-by") : null,

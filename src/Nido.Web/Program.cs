@@ -91,6 +91,7 @@ services.AddScoped<WeekDesk>();
 services.AddScoped<WeekHistory>();
 services.AddScoped<TermShares>();
 services.AddScoped<JournalReading>();
+services.AddScoped<FamilyReading>();
 services.AddScoped<Replanning>();
 services.AddScoped<UnitSense>();
 services.AddDbContext<NidoDb>(

@@ -1,18 +1,20 @@
-using Nido.Core.Allergens;
 using Nido.Core.Group;
 using Nido.Core.Ideas;
+using Nido.Core.Safety;
 using Nido.Core.Week.Reading;
 
 namespace Nido.Core.Families;
 
 /// <summary>
-/// Chooses what a family can do at home: household things only, suited to the child's age and allergies, at its step,
+/// Chooses what a family can do at home: household things only, kept to what the safety rules let the child meet, at its step,
 /// towards what fell short in the week or what it is working on, no two of one ladder, never the same two weeks running.
 /// </summary>
 public static class HomeActivities
 {
     /// <summary>On a page, at most.</summary>
     public const int Most = 4;
+
+    private const int MostCautions = 2;
 
     // What a strand counts for: any, one the week misses, the one of an objective, and a share that is short.
     private const double Any = 1;
@@ -27,13 +29,11 @@ public static class HomeActivities
     /// <param name="plan">The week.</param>
     /// <param name="theme">Its theme, for its words.</param>
     /// <param name="techniques">Every way of working.</param>
-    /// <param name="book">Which allergens are part of which.</param>
     /// <param name="child">Whom the page is for; null for every family of the group.</param>
     public static IReadOnlyList<HomeActivity> For(
         WeekPlan plan,
         Theme theme,
         IReadOnlyList<Technique> techniques,
-        AllergenBook book,
         Child? child
     )
     {
@@ -44,14 +44,22 @@ public static class HomeActivities
         var needs = NeedOfStrand.Of(plan, children);
         var weight = Strand.All.ToDictionary(s => s.Id, s => Any + needs[s.Id].Weight);
         var left = OfTheWeek(techniques, plan.Problem.FirstDay)
-            .Where(t => Suits(t, children, plan.Problem.FirstDay, book))
-            .ToList();
+            .Select(t => (Technique: t, Cautions: Cautions(plan, t, children)))
+            .Where(x => x.Cautions is not null)
+            .ToDictionary(x => x.Technique, x => x.Cautions!);
         var chosen = new List<HomeActivity>();
         while (chosen.Count < Most && left.Count > 0)
         {
-            var best = left.OrderByDescending(t => Score(t, weight)).ThenBy(t => t.Id, StringComparer.Ordinal).First();
-            chosen.Add(Of(plan, theme, best, child, needs));
-            left.RemoveAll(t => t.Ladder == best.Ladder);
+            var best = left
+                .Keys.OrderByDescending(t => Score(t, weight))
+                .ThenBy(t => t.Id, StringComparer.Ordinal)
+                .First();
+            chosen.Add(Of(plan, theme, best, child, needs) with { Mind = left[best] });
+            foreach (var same in left.Keys.Where(t => t.Ladder == best.Ladder).ToArray())
+            {
+                left.Remove(same);
+            }
+
             // What is practised once is wanted half as much.
             foreach (var strand in best.Strands.Keys)
             {
@@ -77,16 +85,34 @@ public static class HomeActivities
             );
     }
 
-    /// <summary>Nothing it needs is kept from a child by age or allergy; for everyone, from the youngest and from
-    /// anyone.</summary>
-    private static bool Suits(Technique technique, IReadOnlyList<Child> children, DateOnly day, AllergenBook book) =>
-        technique.Home is { } home
-        && children.All(c => c.UnknownAllergies.Count == 0 || home.Things.All(t => t.Contains.Count == 0))
-        && home.Things.All(t =>
-            children.All(c =>
-                c.MonthsOn(day) >= t.FromMonths && !c.Allergies.Any(a => t.Contains.Any(h => book.Meets(a, h)))
-            )
-        );
+    /// <summary>What the safety rules say of its things and of what is done, for each child alone with its family;
+    /// null where one of them keeps it away. A session, whose children nobody knows, is judged as a whole.</summary>
+    private static InBoth[]? Cautions(WeekPlan plan, Technique technique, IReadOnlyList<Child> children)
+    {
+        var (safety, group) = (plan.Problem.Input.Safety, plan.Problem.Group);
+        HandledThing[] things =
+        [
+            .. technique.Home!.Things.SelectMany(t =>
+                HandledThing.AtHand(t.Like, null, t.Like is { } m ? safety.Holds.Of(m) : null)
+            ),
+        ];
+        ChildrenGroup[] homes =
+            group.Kind == GroupKind.DropIn || children.Count == 0
+                ? [group]
+                : [.. children.Select(c => group with { Children = [c] })];
+        Finding[] found = [.. homes.SelectMany(h => safety.Of(things, technique.Actions, h, plan.Problem.FirstDay))];
+        return found.Any(f => f.Rule.Severity == Severity.Block)
+            ? null
+            :
+            [
+                .. found
+                    .Where(f => f.Rule.Severity is Severity.AdultStep or Severity.Watch)
+                    .OrderBy(f => f.Rule.Severity)
+                    .Select(f => f.Rule.Message)
+                    .Distinct()
+                    .Take(MostCautions),
+            ];
+    }
 
     private static double Score(Technique technique, Dictionary<string, double> weight) =>
         technique.Strands.Sum(s => s.Value * weight[s.Key]);
@@ -108,7 +134,7 @@ public static class HomeActivities
         return new(
             technique,
             theme.Fill(technique.Home!.Do),
-            at is null ? null : new(offer!.Of, theme.Fill(at.Easier), theme.Fill(at.Harder), theme.Fill(at.Seen)),
+            at is null ? null : new(offer!.Of, theme.Fill(at.Easier), theme.Fill(at.Harder)),
             offer is null ? null : ladder.Steps.FirstOrDefault(s => s.Number == offer.Step + 1),
             technique
                 .Strands.OrderByDescending(s => s.Value * needs[s.Key].Weight)

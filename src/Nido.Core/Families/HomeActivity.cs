@@ -12,6 +12,9 @@ namespace Nido.Core.Families;
 /// <param name="Why">Why this one.</param>
 public sealed record HomeActivity(Technique Technique, InBoth Way, HomeStep? Step, LadderStep? Beyond, Said Why)
 {
+    /// <summary>What to mind, by the safety rules.</summary>
+    public IReadOnlyList<InBoth> Mind { get; init; } = [];
+
     /// <summary>About so many minutes.</summary>
     public int Minutes => Technique.Home!.Minutes;
 
@@ -23,5 +26,4 @@ public sealed record HomeActivity(Technique Technique, InBoth Way, HomeStep? Ste
 /// <param name="Now">What the child does now.</param>
 /// <param name="Easier">One change that makes it easier.</param>
 /// <param name="Harder">One change that makes it harder.</param>
-/// <param name="Seen">What counts as done alone.</param>
-public sealed record HomeStep(LadderStep Now, InBoth Easier, InBoth Harder, InBoth Seen);
+public sealed record HomeStep(LadderStep Now, InBoth Easier, InBoth Harder);

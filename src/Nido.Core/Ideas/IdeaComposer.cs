@@ -303,7 +303,7 @@ public static class IdeaComposer
         /// is used up.</summary>
         private double Wanted(Technique technique, Role role, Material material)
         {
-            var each = role.Quantity.For(OrdinaryCount, "Marina");
+            var each = role.Quantity.For(OrdinaryCount, QuantityRule.OrdinaryName);
             var everyone =
                 material.Consumable || technique.Blocks.Any(b => b is BlockKind.Circle or BlockKind.Outdoors);
             var atOnce = Math.Max(1, everyone ? childCount : Math.Min(5, childCount));

@@ -5,22 +5,22 @@ namespace Nido.Core.Ideas;
 /// <summary>Makes a whole theme of what a teacher wrote.</summary>
 public static class OwnTheme
 {
-    private static readonly Dictionary<string, string> PlainSlots = new()
+    private static readonly Dictionary<string, SlotWord> PlainSlots = new()
     {
-        ["small"] = "small thing",
-        ["smalls"] = "small things",
-        ["flat"] = "card",
-        ["flats"] = "cards",
-        ["long"] = "string",
-        ["holder"] = "box",
-        ["place"] = "workshop",
-        ["who"] = "helper",
-        ["route"] = "way",
-        ["vehicle"] = "cart",
-        ["load"] = "load",
-        ["sheet"] = "sheet",
-        ["mark"] = "mark",
-        ["call"] = "Ready",
+        ["small"] = new("small thing", "la cosa pequeña"),
+        ["smalls"] = new("small things", "las cosas pequeñas"),
+        ["flat"] = new("card", "la tarjeta"),
+        ["flats"] = new("cards", "las tarjetas"),
+        ["long"] = new("string", "el cordel"),
+        ["holder"] = new("box", "la caja"),
+        ["place"] = new("workshop", "el taller"),
+        ["who"] = new("helper", "el ayudante"),
+        ["route"] = new("way", "el camino"),
+        ["vehicle"] = new("cart", "el carro"),
+        ["load"] = new("load", "la carga"),
+        ["sheet"] = new("sheet", "la hoja"),
+        ["mark"] = new("mark", "la marca"),
+        ["call"] = new("Ready", "Listos"),
     };
 
     private static readonly InBoth[] UsualQuestions =
@@ -41,7 +41,7 @@ public static class OwnTheme
         var letter = draft.Letter.Trim().ToUpperInvariant();
         var slots = Theme.RequiredSlots.ToDictionary(
             s => s,
-            s => draft.Slots.GetValueOrDefault(s) is { Length: > 0 } own ? own.Trim() : PlainSlots[s]
+            s => draft.Slots.GetValueOrDefault(s) is { Length: > 0 } own ? SlotWord.Same(own.Trim()) : PlainSlots[s]
         );
         // Said to the children as the word of the letter: none that misleads, where there is another.
         var letterWord = (
@@ -63,27 +63,23 @@ public static class OwnTheme
             draft.OlderNumbersTo,
             draft.Shapes.Count > 0 ? draft.Shapes : ["circle"],
             draft.Colours.Count > 0 ? draft.Colours : ["red"],
-            slots.ToDictionary(s => s.Key, s => SlotWord.Same(s.Value)),
+            slots,
             draft.Words,
             InBoth.Same(draft.Story.Trim()),
-            [
-                .. (
-                    draft.Rhyme.Count > 0
-                        ? draft.Rhyme
-                        : CountingRhyme(slots["small"], slots["smalls"], draft.NumbersTo)
-                ).Select(InBoth.Same),
-            ],
+            draft.Rhyme.Count > 0
+                ? [.. draft.Rhyme.Select(InBoth.Same)]
+                : CountingRhyme(slots["small"], slots["smalls"], draft.NumbersTo),
             draft.Questions.Count > 0 ? [.. draft.Questions.Select(InBoth.Same)] : UsualQuestions,
             draft.Greeting.Trim() is { Length: > 0 } hello
                 ? InBoth.Same(hello)
                 : new(
-                    $"Each child finds a {slots["flat"]} with their name and says good morning to the one beside them.",
+                    $"Each child finds a {slots["flat"].En} with their name and says good morning to the one beside them.",
                     "Cada uno encuentra su nombre y saluda a quien tiene al lado."
                 ),
             draft.Farewell.Trim() is { Length: > 0 } bye
                 ? InBoth.Same(bye)
                 : new(
-                    $"Each puts one {slots["small"]} into the {slots["holder"]} and says goodbye.",
+                    $"Each puts one {slots["small"].En} into the {slots["holder"].En} and says goodbye.",
                     "Cada uno guarda una cosa y se despide."
                 )
         )
@@ -116,12 +112,22 @@ public static class OwnTheme
     /// <param name="small">One of what is counted.</param>
     /// <param name="smalls">Several of them.</param>
     /// <param name="to">Counts up to this, 2–20.</param>
-    public static IReadOnlyList<string> CountingRhyme(string small, string smalls, int to) =>
+    public static IReadOnlyList<InBoth> CountingRhyme(SlotWord small, SlotWord smalls, int to)
+    {
+        ArgumentNullException.ThrowIfNull(small);
+        ArgumentNullException.ThrowIfNull(smalls);
+        return
         [
             .. Enumerable
                 .Range(1, Math.Clamp(to, 2, 20) - 1)
                 .Select(n =>
-                    $"{n} {(n == 1 ? small : smalls)} by the door, in comes one and there is one more: {n} and 1 are {n + 1}."
-                ),
+                {
+                    var what = n == 1 ? small : smalls;
+                    return new InBoth(
+                        $"{n} {what.En} by the door, in comes one and there is one more: {n} and 1 are {n + 1}.",
+                        $"{n} {what.InSpanish("")} junto a la puerta, entra otra vez y suma sin más: {n} y 1 son {n + 1}."
+                    );
+                }),
         ];
+    }
 }

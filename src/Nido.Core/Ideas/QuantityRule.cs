@@ -35,6 +35,9 @@ public sealed record QuantityRule(QuantityKind Kind, double Factor)
             : null;
     }
 
+    /// <summary>A name of an ordinary length, where letters are counted and nobody is named yet.</summary>
+    public const string OrdinaryName = "Marina";
+
     /// <summary>Amount for one child.</summary>
     /// <param name="stepCount">The step's own count; 1 where it has none.</param>
     /// <param name="childName">Name in any script; letters are counted grapheme by grapheme.</param>

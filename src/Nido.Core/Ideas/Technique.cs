@@ -61,9 +61,6 @@ public sealed record Technique(
     /// <summary>What is seen when it goes wrong, with one change each; empty where its ladder's own signs do.</summary>
     public IReadOnlyList<Sign> Signs { get; init; } = [];
 
-    /// <summary>Questions to ask at it, with theme slots.</summary>
-    public IReadOnlyList<InBoth> Ask { get; init; } = [];
-
     /// <summary>How it is done at home with what a home has; null where it is nothing for a home.</summary>
     public HomeWay? Home { get; init; }
 

@@ -65,7 +65,7 @@ public sealed record MadeOrder(PaperOrder Order, Sheet? Sheet, MakingException? 
             foreach (var m in evening)
             {
                 var what =
-                    $"{m.Order.For} — "
+                    $"{pad.Words.Speak(m.Order.For)} — "
                     + $"{pad.Words.Kind(m.Order.Kind)}{(m.Order.Step is { } step ? $", {pad.Words.Say("step", $"{step}").ToLowerInvariant()}" : "")}";
                 flow.Item(
                     m.Sheet is null

@@ -10,7 +10,7 @@ namespace Nido.Core.Paper;
 public static class PaperOfTheWeek
 {
     /// <summary>The sheets, what stands on them in a language; empty where the group has no printer.</summary>
-    public static IReadOnlyList<PaperOrder> Of(WeekPlan plan, string language = "en")
+    public static IReadOnlyList<PaperOrder> Of(WeekPlan plan, string language)
     {
         ArgumentNullException.ThrowIfNull(plan);
         return !plan.Problem.Group.Settings.HasPrinter

@@ -311,7 +311,6 @@ public sealed class PaperWords
         ["forFamilyOf"] = ("For the family of {0}", "Para la familia de {0}"),
         ["youNeed"] = ("You need: {0}.", "Hace falta: {0}."),
         ["needNothing"] = ("You need nothing for it.", "No hace falta nada."),
-        ["aloneWhen"] = ("Alone when: {0}.", "A solas si: {0}."),
         ["nowAndNext"] = ("Now: {0}. Next: {1}.", "Ahora: {0}. Después: {1}."),
         ["nowOnly"] = ("Now: {0}.", "Ahora: {0}."),
         ["whatWeDo"] = ("What we do", "Lo que hacemos"),

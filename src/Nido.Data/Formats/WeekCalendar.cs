@@ -32,7 +32,8 @@ public static class WeekCalendar
                     DtStamp = new CalDateTime(now.UtcDateTime, "UTC"),
                     Start = new CalDateTime(start),
                     End = new CalDateTime(start.AddMinutes(block.Minutes)),
-                    Summary = $"{block.Name}: {string.Join(" · ", cell.Select(f => f.Use.Idea.Title))}",
+                    Summary =
+                        $"{block.Name}: {string.Join(" · ", cell.Select(f => f.Use.Idea.Title.NameIn(tongue.Language)))}",
                     Description = string.Join("\n", cell.Select(f => Line(f.Use, tongue))),
                     Location = plan.Problem.Group.Name,
                 }
@@ -44,5 +45,5 @@ public static class WeekCalendar
 
     private static string Line(Use use, Tongue tongue) =>
         $"{tongue.Speak(use.Idea.Lead is { } lead ? (Said)$"{use.Idea.Title}, with {lead.Name}" : Said.Name(use.Idea.Title))}. "
-        + $"{string.Join(" ", use.Idea.Technique.Instructions.Select(use.Idea.Theme.Fill))}";
+        + $"{string.Join(" ", use.Idea.Technique.Instructions.Select(i => use.Idea.Theme.Fill(i).NameIn(tongue.Language)))}";
 }

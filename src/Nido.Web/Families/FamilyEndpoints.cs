@@ -3,15 +3,9 @@ using Microsoft.AspNetCore.Http.HttpResults;
 using Nido.Catalog;
 using Nido.Core;
 using Nido.Core.Families;
-using Nido.Core.Group;
-using Nido.Core.Ideas;
-using Nido.Core.Paper;
 using Nido.Core.Paper.Adults;
-using Nido.Core.Week.Reading;
-using Nido.Data;
 using Nido.Web.Common;
 using Nido.Web.Paper;
-using Nido.Web.Week;
 
 namespace Nido.Web.Families;
 
@@ -31,24 +25,21 @@ public static class FamilyEndpoints
         string weekId,
         string? childId,
         string? language,
-        WeekDesk desk,
-        NidoDb db,
-        Content content,
+        FamilyReading reading,
         CancellationToken stop
     )
     {
-        if (NotSpoken(language) is { } problem)
+        if (WeekPaperEndpoints.NotWritten(language) is { } problem)
         {
             return problem;
         }
 
-        var (plan, theme, child, home) = await ReadAsync(weekId, childId, desk, db, content, stop);
-        var words = PaperWords.In(Speaking.Now.Language, Speaking.Now);
+        var family = await reading.ReadAsync(weekId, childId, stop);
         return TypedResults.Ok(
             new FamilyView(
-                child?.HomeLanguage,
-                [.. home.Select(HomeView.Of)],
-                FamilyLetter.Of(plan, theme, words, child, home).AsText()
+                family.Child?.HomeLanguage,
+                [.. family.Home.Select(HomeView.Of)],
+                family.Letter(Speaking.Now).AsText()
             )
         );
     }
@@ -57,20 +48,19 @@ public static class FamilyEndpoints
         string weekId,
         string? childId,
         string? language,
-        WeekDesk desk,
-        NidoDb db,
+        FamilyReading reading,
         Content content,
         CancellationToken stop
     )
     {
-        var (plan, theme, child, home) = await ReadAsync(weekId, childId, desk, db, content, stop);
+        var family = await reading.ReadAsync(weekId, childId, stop);
         return WeekPaperEndpoints.Drawn(
-            plan,
+            family.Plan,
             language,
             content,
             "kind.family-page",
-            $"{theme.Id}-family-{plan.Problem.FirstDay:yyyy-MM-dd}.pdf",
-            pad => FamilyPage.Draw(pad, FamilyLetter.Of(plan, theme, pad.Words, child, home))
+            family.FileName("pdf"),
+            pad => FamilyPage.Draw(pad, family.Letter(pad.Words))
         );
     }
 
@@ -78,48 +68,21 @@ public static class FamilyEndpoints
         string weekId,
         string? childId,
         string? language,
-        WeekDesk desk,
-        NidoDb db,
-        Content content,
+        FamilyReading reading,
         CancellationToken stop
     )
     {
-        if (NotSpoken(language) is { } problem)
+        if (WeekPaperEndpoints.NotWritten(language) is { } problem)
         {
             return problem;
         }
 
-        var (plan, theme, child, home) = await ReadAsync(weekId, childId, desk, db, content, stop);
-        var words = PaperWords.In(Speaking.Now.Language, Speaking.Now);
+        var family = await reading.ReadAsync(weekId, childId, stop);
         return TypedResults.File(
-            Encoding.UTF8.GetBytes(FamilyLetter.Of(plan, theme, words, child, home).AsText()),
+            Encoding.UTF8.GetBytes(family.Letter(Speaking.Now).AsText()),
             "text/plain; charset=utf-8",
-            $"{theme.Id}-family-{plan.Problem.FirstDay:yyyy-MM-dd}.txt"
+            family.FileName("txt")
         );
-    }
-
-    /// <summary>A letter is never half in a language Nido does not write.</summary>
-    private static ProblemHttpResult? NotSpoken(string? language) =>
-        language is null or "en" or "es"
-            ? null
-            : Problems.Field("language", language, $"Sheets are written in en or es.");
-
-    private static async Task<(WeekPlan Plan, Theme Theme, Child? Child, IReadOnlyList<HomeActivity> Home)> ReadAsync(
-        string weekId,
-        string? childId,
-        WeekDesk desk,
-        NidoDb db,
-        Content content,
-        CancellationToken stop
-    )
-    {
-        var row = await desk.RowAsync(weekId, stop);
-        var plan = await desk.PlanAsync(row, stop);
-        var theme = (await db.ThemeOfAsync(content, row, stop))!;
-        var child = childId is null
-            ? null
-            : plan.Problem.Group.Children.FirstOrDefault(c => c.Id == childId).Found(NotHere.Child);
-        return (plan, theme, child, HomeActivities.For(plan, theme, content.Techniques, content.Allergens, child));
     }
 }
 
@@ -139,6 +102,7 @@ public sealed record FamilyView(string? HomeLanguage, IReadOnlyList<HomeView> Ho
 /// <param name="Easier">One change that makes it easier.</param>
 /// <param name="Harder">One change that makes it harder.</param>
 /// <param name="Next">What comes next.</param>
+/// <param name="Mind">What to mind.</param>
 /// <param name="Why">Why this one.</param>
 public sealed record HomeView(
     string TechniqueId,
@@ -150,6 +114,7 @@ public sealed record HomeView(
     Said? Easier,
     Said? Harder,
     Said? Next,
+    IReadOnlyList<Said> Mind,
     Said Why
 )
 {
@@ -167,6 +132,7 @@ public sealed record HomeView(
             a.Step?.Easier,
             a.Step?.Harder,
             a.Beyond?.Name,
+            [.. a.Mind.Select(m => (Said)m)],
             a.Why
         );
     }

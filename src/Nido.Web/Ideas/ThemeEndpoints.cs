@@ -128,7 +128,7 @@ public static class ThemeEndpoints
             OlderNumbersTo = t.OlderNumbersTo,
             Shapes = t.Shapes,
             Colours = t.Colours,
-            Slots = t.Slots.ToDictionary(s => s.Key, s => (t.Language == "es" ? s.Value.InSpanish("") : s.Value.En)!),
+            Slots = t.Slots.ToDictionary(s => s.Key, s => t.Language == "es" ? s.Value.Es : s.Value.En),
             Story = Spoken(t.Story),
             Rhyme = [.. t.Rhyme.Select(Spoken)],
             Questions = [.. t.Questions.Select(Spoken)],
@@ -178,7 +178,7 @@ internal sealed class ThemeDraftValidator : AbstractValidator<ThemeDraft>
         RuleForEach(t => t.Books)
             .ChildRules(b =>
             {
-                b.RuleFor(x => x.Title.En).Must(x => PlainText.IsName(x, 120)).Says($"A book needs a title.");
+                b.RuleFor(x => x.Title).Must(x => PlainText.IsName(x?.En, 120)).Says($"A book needs a title.");
                 b.RuleFor(x => x.Minutes).InclusiveBetween(1, 60).Says($"Reading it takes 1 to 60 minutes.");
             });
     }

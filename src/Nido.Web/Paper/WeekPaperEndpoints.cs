@@ -38,9 +38,9 @@ public static class WeekPaperEndpoints
     {
         var plan = await desk.PlanAsync(weekId, stop);
 
-        if (language is not (null or "en" or "es"))
+        if (NotWritten(language) is { } problem)
         {
-            return Problems.Field("language", language, $"Sheets are written in en or es.");
+            return problem;
         }
 
         var made = MadeOrder.Of(plan, Setting(plan, language ?? Speaking.Now.Language, content), Lettering.Ours, stop);
@@ -128,9 +128,9 @@ public static class WeekPaperEndpoints
     )
     {
         ArgumentNullException.ThrowIfNull(draw);
-        if (language is not (null or "en" or "es"))
+        if (NotWritten(language) is { } problem)
         {
-            return Problems.Field("language", language, $"Sheets are written in en or es.");
+            return problem;
         }
 
         var setting = Setting(plan, language ?? Speaking.Now.Language, content);
@@ -144,6 +144,12 @@ public static class WeekPaperEndpoints
             name
         );
     }
+
+    /// <summary>The refusal of a language sheets and letters are not written in; null for one they are.</summary>
+    public static ProblemHttpResult? NotWritten(string? language) =>
+        language is null or "en" or "es"
+            ? null
+            : Problems.Field("language", language, $"Sheets are written in en or es.");
 
     private static IReadOnlyList<Page> Empty(Pad pad)
     {

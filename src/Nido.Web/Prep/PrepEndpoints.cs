@@ -100,10 +100,10 @@ public static class PrepEndpoints
         );
 
     /// <summary>"12 × Jar lids" for what is counted, "900 g Rice" for what is measured.</summary>
-    private static string Thing(DemandLine line) =>
+    private static Said Thing(DemandLine line) =>
         line.Material.Unit is MaterialUnit.Piece or MaterialUnit.Sheet
-            ? $"{line.Amount:0.##} × {line.Material.Name}"
-            : $"{line.Amount:0.##} {Data.Formats.CupboardCsv.UnitName(line.Material.Unit)} {line.Material.Name}";
+            ? (Said)$"{line.Amount:0.##} × {line.Material.Name}"
+            : $"{line.Amount:0.##} {Said.Word(Data.Formats.CupboardCsv.UnitName(line.Material.Unit))} {line.Material.Name}";
 }
 
 /// <summary>The Prep screen.</summary>
@@ -158,4 +158,4 @@ public sealed record TaskView(
 public sealed record TraysView(DateOnly Day, IReadOnlyList<TrayView> Trays);
 
 /// <summary>What belongs to an offer.</summary>
-public sealed record TrayView(string Block, Said Title, IReadOnlyList<string> Things);
+public sealed record TrayView(string Block, Said Title, IReadOnlyList<Said> Things);

@@ -217,7 +217,8 @@ public static class IdeaReading
             Percent(at.Offer?.Alone ?? 0),
             at.Offer?.Help,
             Math.Round(at.Fit, 2),
-            at.Waits is { } w ? [.. why, $"Step {w.Step} waits. {w.Reason}"] : why,
+            why,
+            at.Waits is { } w ? (Said)$"Step {w.Step} waits. {w.Reason}" : null,
             [.. Supports.At(at, technique)],
             // Only what differs for this child; the group's lines stand on the card already.
             at.Child.Ways.Count == 0

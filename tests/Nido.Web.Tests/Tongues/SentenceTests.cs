@@ -72,6 +72,32 @@ public class SentenceTests
             .Select(s => $"{s.File}: {s.Key}")
             .ShouldBeEmpty("a sentence is a Said, not a string");
 
+    // What a comparison, a file of data or a log is made of is English on purpose, and read by no teacher.
+    private static readonly string[] EnglishOnPurpose =
+    [
+        "src/Nido.Core/InBoth.cs",
+        // What an exception says to a log; the person is told its Said.
+        "src/Nido.Core/Making/MakingException.cs",
+        "src/Nido.Data/SiteException.cs",
+        "src/Nido.Web/Common/NotHere.cs",
+        "src/Nido.Web/Group/GroupBodies.cs",
+        // At start there is no reader's language yet.
+        "src/Nido.Web/Common/Faults.cs",
+        // Files of data, the same in every language.
+        "src/Nido.Data/Formats/MaterialsCsv.cs",
+        "src/Nido.Data/Formats/UnitChange.cs",
+        // An order that must not change with the reader.
+        "src/Nido.Web/Journal/JournalReading.cs",
+    ];
+
+    [Fact]
+    public void No_text_of_both_languages_falls_to_english_in_silence() =>
+        Read
+            .Value.SelectMany(f => f.Silent)
+            .Where(s => !EnglishOnPurpose.Contains(s.File))
+            .Select(s => $"{s.File}: {s.Key}")
+            .ShouldBeEmpty("speak it: a Said, NameIn or PaperWords.Of");
+
     [Theory]
     [InlineData(1, "1,5 mm", "Hay 1 hoja")]
     [InlineData(3, "1,5 mm", "Hay 3 hojas")]

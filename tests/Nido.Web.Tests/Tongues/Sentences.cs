@@ -38,7 +38,13 @@ internal static partial class Sentences
     /// <summary>What a project says.</summary>
     /// <param name="Keys">Sentences that wait to be spoken in the reader's language.</param>
     /// <param name="Spoken">Words that are text already, so that no language can be chosen.</param>
-    public sealed record Found(IReadOnlyList<Sentence> Keys, IReadOnlyList<Sentence> Spoken);
+    /// <param name="Silent">Texts of both languages put into a string, which takes the English one and says nothing of
+    /// it.</param>
+    public sealed record Found(
+        IReadOnlyList<Sentence> Keys,
+        IReadOnlyList<Sentence> Spoken,
+        IReadOnlyList<Sentence> Silent
+    );
 
     /// <summary>Reads a project of src.</summary>
     public static Found In(string root, string project)
@@ -64,12 +70,18 @@ internal static partial class Sentences
             new(OutputKind.ConsoleApplication, nullableContextOptions: NullableContextOptions.Enable)
         );
         List<Sentence> keys = [],
-            spoken = [];
+            spoken = [],
+            silent = [];
         foreach (var tree in trees)
         {
             var model = compilation.GetSemanticModel(tree);
             foreach (var node in tree.GetRoot().DescendantNodes())
             {
+                if (IsSilent(node, model) && !IsForBuilders(node))
+                {
+                    silent.Add(new($"{node}", tree.FilePath));
+                }
+
                 if (IsPartOfMore(node))
                 {
                     continue;
@@ -86,7 +98,7 @@ internal static partial class Sentences
             }
         }
 
-        return new([.. keys.DistinctBy(k => k.Key)], spoken);
+        return new([.. keys.DistinctBy(k => k.Key)], spoken, silent);
     }
 
     /// <summary>Whether a sentence has words to be put into another language: signs, units and paths have
@@ -118,6 +130,26 @@ internal static partial class Sentences
         model.GetTypeInfo(said).ConvertedType?.Name == nameof(Said)
         || (said.Parent is ParenthesizedExpressionSyntax around ? around : said).Parent
             is CastExpressionSyntax { Type: IdentifierNameSyntax { Identifier.Text: nameof(Said) } };
+
+    /// <summary>A place of a string, or a list joined to one, that takes what would have to be spoken.</summary>
+    private static bool IsSilent(SyntaxNode node, SemanticModel model) =>
+        node switch
+        {
+            InterpolationSyntax { Expression: var value, Parent: InterpolatedStringExpressionSyntax text } =>
+                IsToBeSpoken(model.GetTypeInfo(value).Type) && !IsSaid(Whole(text), model),
+            InvocationExpressionSyntax call when $"{call.Expression}" == "string.Join" =>
+                call.ArgumentList.Arguments.Any(a =>
+                    model.GetTypeInfo(a.Expression).Type is INamedTypeSymbol { TypeArguments: [.., var of] }
+                    && IsToBeSpoken(of)
+                ),
+            _ => false,
+        };
+
+    private static bool IsToBeSpoken(ITypeSymbol? type) => type?.Name is nameof(Said) or nameof(InBoth);
+
+    /// <summary>The sentence a wrapped part belongs to.</summary>
+    private static ExpressionSyntax Whole(ExpressionSyntax part) =>
+        part.Parent is BinaryExpressionSyntax sum ? Whole(sum) : part;
 
     private static string KeyOf(params InterpolatedStringExpressionSyntax[] said)
     {

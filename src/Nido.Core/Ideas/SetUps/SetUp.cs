@@ -1,6 +1,6 @@
 namespace Nido.Core.Ideas.SetUps;
 
-/// <summary>How a step lies before one child, from above and to scale: everything in mm from the upper left
+/// <summary>How a step lies before one child, with what is shared beside it, from above and to scale: everything in mm from the upper left
 /// corner.</summary>
 /// <param name="Width">From left to right.</param>
 /// <param name="Depth">From far to near.</param>

@@ -41,7 +41,7 @@ public static class SettingUp
     /// <param name="step">One of its steps.</param>
     /// <param name="tray">The trays of the room; null where it has none.</param>
     /// <param name="name">Whose place, where letters of a name are counted.</param>
-    public static SetUp? Of(Idea idea, IdeaStep step, Material? tray, string name = "Marina")
+    public static SetUp? Of(Idea idea, IdeaStep step, Material? tray, string name = QuantityRule.OrdinaryName)
     {
         ArgumentNullException.ThrowIfNull(idea);
         ArgumentNullException.ThrowIfNull(step);

@@ -92,6 +92,11 @@ public sealed record FamilyLetter(string Title, IReadOnlyList<FamilySection> Sec
                 ? words.Say("needNothing")
                 : words.Say("youNeed", string.Join(", ", activity.Things.Select(t => words.Of(t.Name))))
         );
+        foreach (var mind in activity.Mind)
+        {
+            yield return new(words.Say("mindThis", words.Of(mind)));
+        }
+
         if (activity.Step is { } step)
         {
             yield return new(

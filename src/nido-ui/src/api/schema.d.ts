@@ -4278,6 +4278,8 @@ export interface components {
             easier: null | components["schemas"]["Said"];
             harder: null | components["schemas"]["Said"];
             next: null | components["schemas"]["Said"];
+            /** @description What to mind. */
+            mind: string[];
             /** @description Why this one. */
             why: components["schemas"]["Said"];
         };
@@ -7884,7 +7886,7 @@ export interface components {
             minutes: null | number;
             line: string;
         };
-        /** @description A child at an idea. */
+        /** @description A child at an idea; what a higher step waits for, where one does. */
         WhoView: {
             childId: string;
             name: string;
@@ -7894,6 +7896,7 @@ export interface components {
             /** Format: double */
             fit: number;
             trace: string[];
+            waits: null | components["schemas"]["Said"];
             supports: components["schemas"]["Support"][];
             cues: string[];
             objective: null | components["schemas"]["ObjectiveView"];

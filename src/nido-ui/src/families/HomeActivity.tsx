@@ -15,6 +15,11 @@ export function HomeActivity({ activity }: { activity: Schemas["HomeView"] }) {
           {t("families.needs")} {activity.things.join(", ")}
         </p>
       )}
+      {activity.mind.map((line) => (
+        <p key={line} className="text-[13px] text-warning">
+          {t("families.mind")} {line}
+        </p>
+      ))}
       {activity.now && (
         <p className="text-[13px]">
           <b className="font-semibold">{t("families.now")}</b> {activity.now}

@@ -53,7 +53,7 @@ export function IdeaCard({ card }: { card: IdeaCardData }) {
           {t("idea.outOfReach")}{" "}
           {card.outOfReach.map((w) => (
             <span key={w.childId} title={w.trace.join(" ")} className="mr-2">
-              <b>{w.name}</b>: {w.trace.find((line) => line.includes(" waits. ")) ?? w.trace[0]}
+              <b>{w.name}</b>: {w.waits ?? w.trace[0]}
             </span>
           ))}
         </p>

@@ -13,7 +13,7 @@ export function WhoNote({ who }: { who: WhoAt }) {
     ...(who.objective
       ? [t("objective.is", { step: who.objective.step, name: who.objective.name, day: longDay(who.objective.by) })]
       : []),
-    ...who.trace.filter((line) => line.includes(" waits. ")),
+    ...(who.waits ? [who.waits] : []),
   ];
   return lines.length === 0 ? null : (
     <li className="text-[13px]">
