@@ -46,6 +46,12 @@ public sealed class GoesWith(IReadOnlyDictionary<string, PairTable> tables)
             PairKind.Punches => Punches(with, on),
             PairKind.Drives => Drives(with, on),
             PairKind.ScrewsInto => ScrewsInto(with, on),
+            PairKind.HoldsWater => Contrast.HoldsWater(with, on),
+            PairKind.UnlikeInLook => Contrast.InLook(with, on),
+            PairKind.UnlikeInWeight => Contrast.InWeight(with, on),
+            PairKind.UnlikeInSound => Contrast.InSound(with, on),
+            PairKind.UnlikeToTouch => Contrast.ToTouch(with, on),
+            PairKind.UnlikeInKind => Contrast.InKind(with, on),
             _ => Joins(with, sticks),
         };
     }

@@ -26,4 +26,23 @@ public enum PairKind
 
     /// <summary>A joint holds the sticks that meet in it.</summary>
     JoinsSticks,
+
+    /// <summary>A vessel holds a liquid: nothing soaks through, and it is deep enough.</summary>
+    HoldsWater,
+
+    /// <summary>One thing is another kind than the other, or of another colour, so that they can be sorted, laid in a
+    /// pattern, told apart.</summary>
+    UnlikeInLook,
+
+    /// <summary>One thing weighs plainly more than the other.</summary>
+    UnlikeInWeight,
+
+    /// <summary>One thing sounds plainly louder than the other.</summary>
+    UnlikeInSound,
+
+    /// <summary>One thing feels plainly other than the other.</summary>
+    UnlikeToTouch,
+
+    /// <summary>One thing is another kind than the other: two scents, one that floats and one that may not.</summary>
+    UnlikeInKind,
 }
