@@ -71,6 +71,12 @@ if (args is ["search"])
     return;
 }
 
+if (args is ["year", ..])
+{
+    YearBench.Print(content, args.Length > 1 ? int.Parse(args[1], null) : 36);
+    return;
+}
+
 if (args is ["plan"])
 {
     PlanPrinter.Print(demo);

@@ -42,7 +42,23 @@ public static class IdeaReading
                         steps[^1],
                         g.Max(u => u.Fullest.InReach),
                         plan.Problem.ChildCount,
-                        placed.GetValueOrDefault(g.Key)
+                        placed.GetValueOrDefault(g.Key),
+                        [.. idea.Technique.Strands.Where(s => s.Value >= StrandShows).Select(s => s.Key)],
+                        [
+                            .. idea
+                                .Steps.SelectMany(s => s.Bindings.Values)
+                                .Select(b => b.Material)
+                                .DistinctBy(m => m.Id)
+                                .Select(m => (Said)m.Name),
+                        ],
+                        [.. g.Select(u => u.Block.Kind).Distinct()],
+                        Typical(plan, idea).Min(),
+                        Typical(plan, idea).Max(),
+                        g.Any(u =>
+                            u.Fullest.Demand.All(d =>
+                                plan.Problem.Input.OnHand.GetValueOrDefault(d.Material.Id) >= d.Amount
+                            )
+                        )
                     );
                 })
                 .OrderByDescending(i => i.PlacedTimes > 0)
@@ -50,6 +66,13 @@ public static class IdeaReading
                 .ThenBy(i => i.IdeaId, StringComparer.Ordinal),
         ];
     }
+
+    /// <summary>A strand of at least this share of an idea, percent, is one of those it is looked for by.</summary>
+    private const int StrandShows = 15;
+
+    /// <summary>Ages at which half of children manage its steps, months.</summary>
+    private static IEnumerable<int> Typical(WeekPlan plan, Idea idea) =>
+        idea.Steps.Select(s => plan.Problem.Input.Ladders[idea.Technique.Ladder].Steps[s.Number - 1].TypicalMonths);
 
     /// <summary>The card of an idea in a block: of a day with those who are there, else of the day with most of
     /// them.</summary>

@@ -229,7 +229,13 @@ public sealed record AlternativeView(
     Said? KeptOut
 );
 
-/// <summary>An idea in a list.</summary>
+/// <summary>An idea in a list, with what it can be looked for by.</summary>
+/// <param name="Strands">Ids of the strands with a share worth naming.</param>
+/// <param name="Things">What lies there at any of its steps.</param>
+/// <param name="Places">Kinds of block it can stand in.</param>
+/// <param name="FromMonths">Age at which half manage its lowest step.</param>
+/// <param name="ToMonths">Age at which half manage its highest step.</param>
+/// <param name="NothingToBuy">The cupboard has all of it for the fullest day.</param>
 public sealed record IdeaName(
     string IdeaId,
     Said Title,
@@ -244,7 +250,13 @@ public sealed record IdeaName(
     int StepTo,
     int InReach,
     int Children,
-    int PlacedTimes
+    int PlacedTimes,
+    IReadOnlyList<string> Strands,
+    IReadOnlyList<Said> Things,
+    IReadOnlyList<BlockKind> Places,
+    int FromMonths,
+    int ToMonths,
+    bool NothingToBuy
 );
 
 /// <summary>An idea that a safety rule keeps out of the whole week.</summary>

@@ -144,8 +144,8 @@ public sealed class AttendanceTests
             );
         }
 
-        // Half the group away on most days must not look like a shortage: the plan has a thousand of everything.
-        Simulation.Of(Plan, runs: 200).RunsOut.ShouldBeEmpty();
+        // Half the group away on most days must not look like a shortage: the plan has a thousand pieces of everything.
+        Simulation.Of(Plan, runs: 200).RunsOut.Where(r => r.Material.IsCounted).ShouldBeEmpty();
     }
 
     [Fact]

@@ -4338,7 +4338,7 @@ export interface components {
             prep: string[];
             goesWrong: components["schemas"]["GoesWrongView"][];
         };
-        /** @description An idea in a list. */
+        /** @description An idea in a list, with what it can be looked for by. */
         IdeaName: {
             ideaId: string;
             title: components["schemas"]["Said"];
@@ -4361,6 +4361,24 @@ export interface components {
             children: number;
             /** Format: int32 */
             placedTimes: number;
+            /** @description Ids of the strands with a share worth naming. */
+            strands: string[];
+            /** @description What lies there at any of its steps. */
+            things: string[];
+            /** @description Kinds of block it can stand in. */
+            places: components["schemas"]["BlockKind"][];
+            /**
+             * Format: int32
+             * @description Age at which half manage its lowest step.
+             */
+            fromMonths: number;
+            /**
+             * Format: int32
+             * @description Age at which half manage its highest step.
+             */
+            toMonths: number;
+            /** @description The cupboard has all of it for the fullest day. */
+            nothingToBuy: boolean;
         };
         /** @description How an idea went over a term. */
         IdeaWent: {

@@ -5,11 +5,16 @@ import { Link, useNavigate, useParams } from "react-router";
 import { $api, type Aim, aims } from "../api/client";
 import { ErrorNote } from "../shared/ErrorNote";
 import { useWeek } from "../shared/useWeek";
+import { FilterBar } from "./FilterBar";
+import { everything, fits } from "./filter";
 import { IdeaCard } from "./IdeaCard";
 import { IdeaRow } from "./IdeaRow";
 import { KeptOutIdeas } from "./KeptOutIdeas";
 import { UnsuitedIdeas } from "./UnsuitedIdeas";
 import { WhyNot } from "./WhyNot";
+
+/** Rows of the list drawn at once. */
+const page = 60;
 
 /** Ideas: all that this cupboard can carry with the week's theme. */
 export function IdeasPage() {
@@ -17,12 +22,12 @@ export function IdeasPage() {
   const { weekId, week, path } = useWeek();
   const { ideaId } = useParams();
   const navigate = useNavigate();
-  const [find, setFind] = useState("");
+  const [filter, setFilter] = useState(everything);
+  const [more, setMore] = useState(0);
   const [aim, setAim] = useState<Aim | null>(null);
   const ideas = $api.useQuery("get", "/api/weeks/{weekId}/ideas", path);
-  const words = find.toLowerCase();
   const shown = (ideas.data ?? [])
-    .filter((i) => `${i.title} ${i.technique} ${i.material ?? ""}`.toLowerCase().includes(words))
+    .filter((i) => fits(i, filter))
     .toSorted((a, b) => (aim ? (b.shares[aims.indexOf(aim)] ?? 0) - (a.shares[aims.indexOf(aim)] ?? 0) : 0));
   const open = ideaId ?? shown[0]?.ideaId;
   const card = $api.useQuery(
@@ -66,13 +71,17 @@ export function IdeasPage() {
           className="input input-sm w-52"
           placeholder={t("ideas.find")}
           aria-label={t("ideas.find")}
-          value={find}
-          onChange={(e) => setFind(e.target.value)}
+          value={filter.words}
+          onChange={(e) => setFilter({ ...filter, words: e.target.value })}
         />
       </header>
+      <FilterBar ideas={ideas.data ?? []} filter={filter} onChange={setFilter} />
       <div className="flex min-h-0 flex-1 max-md:flex-col">
         <ul className="w-[330px] shrink-0 overflow-auto border-base-300 border-r p-2 max-lg:w-[250px] max-md:max-h-[38%] max-md:w-full max-md:border-b">
-          {shown.map((idea) => (
+          <li className="quiet px-1 pb-1 text-xs" aria-live="polite">
+            {t("ideas.shown", { count: shown.length, of: ideas.data?.length ?? 0 })}
+          </li>
+          {shown.slice(0, page * (more + 1)).map((idea) => (
             <IdeaRow
               key={idea.ideaId}
               idea={idea}
@@ -80,7 +89,15 @@ export function IdeasPage() {
               onOpen={() => navigate(`/w/${weekId}/ideas/${idea.ideaId}`)}
             />
           ))}
+          {shown.length > page * (more + 1) && (
+            <li>
+              <button type="button" className="btn btn-sm w-full" onClick={() => setMore(more + 1)}>
+                {t("ideas.more", { count: Math.min(page, shown.length - page * (more + 1)) })}
+              </button>
+            </li>
+          )}
           {ideas.data?.length === 0 && <li className="p-3">{t("ideas.none")}</li>}
+          {ideas.data && ideas.data.length > 0 && shown.length === 0 && <li className="p-3">{t("ideas.noneLike")}</li>}
           <li>
             <KeptOutIdeas />
             <UnsuitedIdeas />

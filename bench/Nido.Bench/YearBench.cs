@@ -1,0 +1,127 @@
+using Nido.Catalog;
+using Nido.Core;
+using Nido.Core.Cupboard;
+using Nido.Core.Week.Problem;
+using Nido.Core.Week.Reading;
+using Nido.Core.Week.Search;
+using Nido.Core.Week.Term;
+using Nido.Data;
+using Nido.Data.Demo;
+
+namespace Nido.Bench;
+
+/// <summary>A school year of the demo group: 36 weeks, every theme in turn, each knowing what lay out in the four before
+/// it and what a child's shares fell short of in the last. The cupboard is full again each Monday. Goals: content.md, "A
+/// year, measured".</summary>
+internal static class YearBench
+{
+    private const int Weeks = 36;
+    private const int Memory = 4;
+    private const int Window = 6;
+
+    private sealed record Lain(IReadOnlySet<string> Techniques, IReadOnlySet<string> Ideas, WeekPlan Plan, int Places);
+
+    /// <summary>Prints a line for each week and the year's table.</summary>
+    public static void Print(Content content, int weeks = Weeks)
+    {
+        var next = 0;
+        var group = DemoScenario.WrenRoom(() => $"id-{next++}");
+        var onHand = Stock.OnHand(DemoScenario.Cupboard());
+        var year = new List<Lain>();
+        var could = new HashSet<string>();
+        for (var w = 0; w < weeks; w++)
+        {
+            var theme = content.Themes[w % content.Themes.Count];
+            var input = WeekInputs.Of(content, group, theme, DemoScenario.Monday.AddDays(7 * w), onHand) with
+            {
+                Recent = Enumerable
+                    .Range(1, Math.Min(Memory, w))
+                    .Reverse()
+                    .SelectMany(ago => year[w - ago].Techniques.Select(t => (Technique: t, Ago: ago)))
+                    .GroupBy(x => x.Technique)
+                    .ToDictionary(g => g.Key, g => g.Min(x => x.Ago)),
+                Carried = w == 0 ? new Dictionary<string, int[]>() : CarryOver.Of(year[w - 1].Plan),
+            };
+            var problem = WeekProblem.Build(input).Problem;
+            could.UnionWith(problem.Uses.Select(u => u.Idea.Technique.Id));
+            var result = new WeekComposer(problem, ComposeLimits.Usual, TimeProvider.System).Compose(null, default);
+            var plan = new WeekPlan(problem, result.Plan);
+            year.Add(
+                new(
+                    plan.Filled.Select(f => f.Use.Idea.Technique.Id).ToHashSet(),
+                    plan.Filled.Select(f => f.Use.Idea.Id).ToHashSet(),
+                    plan,
+                    plan.Filled.Count()
+                )
+            );
+            Console.WriteLine(
+                $"{w + 1, 2} {theme.Id, -24} {year[w].Techniques.Count, 3} ways of working, "
+                    + $"{New(year, w), 4:0%} of places new in {Window} weeks, {result.Score.StrandsMissing} strands missed, "
+                    + $"{result.Seconds:0} s"
+            );
+        }
+
+        Table(content, year, could);
+    }
+
+    private static void Table(Content content, List<Lain> year, HashSet<string> could)
+    {
+        var commonest = Enumerable
+            .Range(0, Math.Max(1, year.Count - Window + 1))
+            .SelectMany(from =>
+                year.Skip(from)
+                    .Take(Window)
+                    .SelectMany(w => w.Techniques)
+                    .GroupBy(t => t)
+                    .Select(g => (g.Key, Weeks: g.Count()))
+            )
+            .MaxBy(x => x.Weeks);
+        var came = year.SelectMany(w => w.Techniques).ToHashSet();
+        Console.WriteLine(
+            $"ways of working a week: least {year.Min(w => w.Techniques.Count)}, mean "
+                + $"{year.Average(w => w.Techniques.Count):0.0} (goal 24)"
+        );
+        Console.WriteLine($"the commonest in any {Window} weeks: {commonest.Key} in {commonest.Weeks} (goal 3)");
+        Console.WriteLine(
+            $"places new in {Window} weeks: {Enumerable.Range(Window, Math.Max(0, year.Count - Window)).Select(w => New(year, w)).DefaultIfEmpty(0).Average():0%}"
+        );
+        Console.WriteLine(
+            $"child and strand missed in two weeks running: {MissedIn(year, 2)} (goal 0); in four: {MissedIn(year, 4)}"
+        );
+        Console.WriteLine(
+            $"ways of working that came: {came.Count} of {could.Count} that could, of {content.Techniques.Count}"
+        );
+        Console.WriteLine(
+            $"could and never came: {string.Join(", ", could.Except(came).Order(StringComparer.Ordinal))}"
+        );
+        Console.WriteLine(
+            "never could with this cupboard: "
+                + string.Join(", ", content.Techniques.Select(t => t.Id).Except(could).Order(StringComparer.Ordinal))
+        );
+    }
+
+    /// <summary>Share of the places of a week whose way of working did not lie out in the weeks before.</summary>
+    private static double New(List<Lain> year, int week)
+    {
+        var before = year.Take(week).TakeLast(Window - 1).SelectMany(w => w.Techniques).ToHashSet();
+        var filled = year[week].Plan.Filled.ToArray();
+        return filled.Count(f => !before.Contains(f.Use.Idea.Technique.Id)) / (double)filled.Length;
+    }
+
+    /// <summary>How often a child met nothing of a strand in so many weeks running though something of it was in
+    /// reach.</summary>
+    private static int MissedIn(List<Lain> year, int weeks) =>
+        Enumerable
+            .Range(0, Math.Max(0, year.Count - weeks + 1))
+            .Sum(from =>
+                Enumerable
+                    .Range(0, year[from].Plan.Problem.ChildCount)
+                    .Sum(c =>
+                        year.Skip(from)
+                            .Take(weeks)
+                            .Select(w => StrandsMissing.Of(w.Plan, c).Select(s => s.Id))
+                            .Aggregate((a, b) => a.Intersect(b))
+                            .Count()
+                    )
+            );
+}
