@@ -162,6 +162,19 @@ public sealed class NidoDb(DbContextOptions<NidoDb> options) : DbContext(options
             .ToDictionary(g => g.Key, g => g.Min(x => x.Ago));
     }
 
+    /// <summary>Minutes that ways of working took in the weeks of a group before a Monday, by id, one for each time
+    /// somebody looked.</summary>
+    public async Task<ILookup<string, int>> TookAsync(string groupId, DateOnly monday, CancellationToken stop)
+    {
+        var took = await (
+            from went in Went
+            join week in Weeks on went.WeekId equals week.Id
+            where week.GroupId == groupId && week.Monday < monday && went.Minutes != null
+            select new { went.IdeaId, Minutes = went.Minutes!.Value }
+        ).ToListAsync(stop);
+        return took.ToLookup(t => Idea.TechniqueOf(t.IdeaId), t => t.Minutes);
+    }
+
     /// <summary>Amounts on hand by material id, summed from the ledger.</summary>
     /// <param name="stop">Gives up.</param>
     /// <param name="asWeek">A week that counts by its plan what it has used already.</param>

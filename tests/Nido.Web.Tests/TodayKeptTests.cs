@@ -215,6 +215,49 @@ public sealed class TodayKeptTests(DemoApp demo) : IClassFixture<DemoApp>
     }
 
     [Fact]
+    public async Task What_took_longer_three_times_is_planned_longer_from_the_next_week_on()
+    {
+        var card = (await DayAsync())["blocks"]![0]!["offers"]![0]!["card"]!;
+        var (ideaId, written) = (card["ideaId"]!.GetValue<string>(), card["minutes"]!.GetValue<int>());
+        foreach (var day in Enumerable.Range(0, 3))
+        {
+            (
+                await App.SendAsync(
+                    HttpMethod.Put,
+                    $"{Week}/days/{day}/went",
+                    new
+                    {
+                        ideaId,
+                        how = "allRight",
+                        minutes = written + 5 + day,
+                        line = "",
+                    }
+                )
+            ).Status.ShouldBe(204);
+        }
+
+        var monday = DateOnly.Parse((await App.GetAsync(Week))["monday"]!.GetValue<string>(), null);
+        var (status, next) = await App.SendAsync(
+            HttpMethod.Post,
+            "/api/weeks",
+            new
+            {
+                groupId = demo.Group,
+                themeId = "little-post-office",
+                monday = $"{monday.AddDays(7):yyyy-MM-dd}",
+            }
+        );
+        status.ShouldBe(201, next.ToJsonString());
+        var later = await App.GetAsync($"/api/weeks/{next["id"]!.GetValue<string>()}/ideas/{ideaId}");
+        (later["minutes"]!.GetValue<int>(), later["minutesWritten"]!.GetValue<int>()).ShouldBe((written + 6, written));
+        var now = await App.GetAsync($"{Week}/ideas/{ideaId}");
+        (now["minutes"]!.GetValue<int>(), now["minutesWritten"]).ShouldBe(
+            (written, null),
+            "its own week stays as it was"
+        );
+    }
+
+    [Fact]
     public async Task Tallies_are_kept_with_the_own_best_and_the_distance_that_comes_next()
     {
         var child = (await AtDoorAsync("Hina"))["childId"]!.GetValue<string>();

@@ -24,6 +24,19 @@ public sealed record Idea(
     /// materials.</summary>
     public IReadOnlyList<Material> MadeOf { get; init; } = [];
 
+    /// <summary>Planned with the minutes its way of working takes in a group.</summary>
+    /// <param name="learned">By the id of a way of working.</param>
+    public Idea Taking(IReadOnlyDictionary<string, int> learned)
+    {
+        ArgumentNullException.ThrowIfNull(learned);
+        return learned.TryGetValue(Technique.Id, out var minutes)
+            ? this with
+            {
+                Technique = Technique.Taking(minutes),
+            }
+            : this;
+    }
+
     /// <summary>The tag of a material that goes through a printer.</summary>
     public const string Printable = "printable";
 

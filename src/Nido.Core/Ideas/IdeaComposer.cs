@@ -7,7 +7,7 @@ namespace Nido.Core.Ideas;
 public static class IdeaComposer
 {
     /// <summary>How many leading materials of one technique become ideas of their own.</summary>
-    public const int LeadsPerTechnique = 7;
+    public const int LeadsPerTechnique = 4;
 
     /// <summary>Leading materials of a technique that are made ideas of only to say which rule keeps them
     /// out.</summary>

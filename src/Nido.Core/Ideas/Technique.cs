@@ -70,6 +70,12 @@ public sealed record Technique(
     /// <summary>Roles whose materials must go together.</summary>
     public IReadOnlyList<Pair> Pairs { get; init; } = [];
 
+    /// <summary>Minutes the catalogue says, where this group's own stand in their place; else null.</summary>
+    public int? MinutesWritten { get; init; }
+
+    /// <summary>The same, planned with the minutes it takes in this group.</summary>
+    public Technique Taking(int minutes) => this with { Minutes = minutes, MinutesWritten = MinutesWritten ?? Minutes };
+
     /// <summary>Share of the minutes each aim gets, fine motor first; sums to 1.</summary>
     public double[] AimShares()
     {

@@ -1,6 +1,7 @@
 using Microsoft.EntityFrameworkCore;
 using Nido.Catalog;
 using Nido.Core;
+using Nido.Core.Cupboard;
 using Nido.Core.Group;
 using Nido.Core.Group.Steps;
 using Nido.Core.Ideas;
@@ -187,7 +188,7 @@ public sealed class JournalReading(NidoDb db, Content content, TermShares shares
                         g.Count(w => w.How == HowItWent.AllRight),
                         g.Count(w => w.How == HowItWent.NotSo),
                         Technique(g.First().IdeaId)?.Minutes ?? 0,
-                        Middle([.. g.Where(w => w.Minutes is not null).Select(w => w.Minutes!.Value)]),
+                        LearnedMinutes.Middle([.. g.Where(w => w.Minutes is not null).Select(w => w.Minutes!.Value)]),
                         [
                             .. g.Where(w => w.Line.Length > 0)
                                 .OrderByDescending(w => mondays[w.WeekId].AddDays(w.Day))
@@ -197,6 +198,12 @@ public sealed class JournalReading(NidoDb db, Content content, TermShares shares
                     ))
                     .OrderByDescending(i => i.NotSo - i.WithJoy)
                     .ThenBy(i => $"{i.Idea}", StringComparer.Ordinal),
+            ],
+            [
+                .. RanOut
+                    .Of((await db.Movements.AsNoTracking().ToListAsync(stop)).Select(m => m.ToCore()), from, to)
+                    .Where(r => content.Material(r.MaterialId) is not null)
+                    .Select(r => new RanOutView(content.Material(r.MaterialId)!.Name, r.On, r.Times, r.IsBack)),
             ]
         );
     }
@@ -353,9 +360,6 @@ public sealed class JournalReading(NidoDb db, Content content, TermShares shares
 
     private static int[] Percent(IReadOnlyList<int> dose, IReadOnlyList<int> even) =>
         [.. dose.Select((d, aim) => even[aim] == 0 ? 100 : (int)Math.Floor(100.0 * d / even[aim]))];
-
-    private static int? Middle(int[] minutes) =>
-        minutes.Length == 0 ? null : minutes.Order().ElementAt(minutes.Length / 2);
 
     private Technique? Technique(string ideaId) =>
         ideaId.Length == 0 ? null : content.Techniques.FirstOrDefault(t => t.Id == Idea.TechniqueOf(ideaId));

@@ -167,13 +167,22 @@ public sealed record FoundView(int Count, IReadOnlyList<WrittenView> Lines);
 /// <param name="Strands">Strands nothing was planned for.</param>
 /// <param name="Letters">Letters of its weeks, in order.</param>
 /// <param name="Ideas">How ideas went, those that went least well first.</param>
+/// <param name="RanOut">What ran out, the latest first.</param>
 public sealed record GroupTerm(
     IReadOnlyList<DateOnly> Weeks,
     IReadOnlyList<TermOfChild> Children,
     IReadOnlyList<string> Strands,
     IReadOnlyList<string> Letters,
-    IReadOnlyList<IdeaWent> Ideas
+    IReadOnlyList<IdeaWent> Ideas,
+    IReadOnlyList<RanOutView> RanOut
 );
+
+/// <summary>What was used up to the last.</summary>
+/// <param name="Thing">What.</param>
+/// <param name="On">The last day on which nothing was left.</param>
+/// <param name="Times">How often in the term.</param>
+/// <param name="IsBack">There is some again.</param>
+public sealed record RanOutView(Said Thing, DateOnly On, int Times, bool IsBack);
 
 /// <summary>A child's term, in percent of an even share, by aim. The order is that of the group: never a rank.</summary>
 /// <param name="ChildId">Who.</param>

@@ -99,6 +99,7 @@ public static class IdeaReading
             use.Block.Id,
             use.Block.Name,
             technique.Minutes,
+            technique.MinutesWritten,
             technique.CleanUpMinutes,
             technique.Mess,
             $"{technique.HandLoad}".ToLowerInvariant(),

@@ -19,6 +19,7 @@ public sealed record IdeaCard(
     string BlockId,
     string BlockName,
     int Minutes,
+    int? MinutesWritten,
     int CleanUpMinutes,
     int Mess,
     string HandLoad,

@@ -124,7 +124,20 @@ public sealed class WeekProblems(Content content, SiteStamp stamp, IForecast for
             .With(await db.OverridesAsync(week.Id, stop));
         var keptOff = WeekInputs.KeptOff(content, safety, group, week.Monday);
         var neverOut = WeekInputs.NeverOut(content, safety, group, week.Monday, keptOff);
-        var input = WeekInputs.Of(content, group, week.Monday, onHand, IdeasFor(group, theme, onHand, keptOff), safety);
+        var took = await db.TookAsync(week.GroupId, week.Monday, stop);
+        var learned = content
+            .Techniques.Select(t => (t.Id, Minutes: LearnedMinutes.Of(t.Minutes, [.. took[t.Id]])))
+            .Where(x => x.Minutes is not null)
+            .ToDictionary(x => x.Id, x => x.Minutes!.Value);
+        var (ideas, unsuited) = IdeasFor(group, theme, onHand, keptOff);
+        var input = WeekInputs.Of(
+            content,
+            group,
+            week.Monday,
+            onHand,
+            ([.. ideas.Select(i => i.Taking(learned))], unsuited),
+            safety
+        );
         return input with
         {
             // What was swapped in before somebody came who must not meet it is swapped out again.

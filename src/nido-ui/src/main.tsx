@@ -10,7 +10,13 @@ import { BrowserRouter } from "react-router";
 import { App } from "./app/App";
 import { begin } from "./i18n";
 
-const queries = new QueryClient({ defaultOptions: { queries: { staleTime: 5_000, retry: 1 } } });
+const queries = new QueryClient({
+  // The house is on this machine or this network: whether the browser believes it is online says nothing of it.
+  defaultOptions: {
+    queries: { staleTime: 5_000, retry: 1, networkMode: "always" },
+    mutations: { networkMode: "always" },
+  },
+});
 // What was answered in another language is asked for again.
 i18next.on("languageChanged", () => void queries.invalidateQueries());
 const root = document.getElementById("root");

@@ -2,7 +2,7 @@ import { describe, expect, it } from "vitest";
 import { middleOf, plotOfShares } from "../src/journal/shares";
 import { bornBefore, weekDayOf } from "../src/shared/dates";
 import { blockAt, leftOf, minutesOf } from "../src/today/clock";
-import { layAside, sendWaiting, type Waiting, waiting } from "../src/today/waiting";
+import { layAside, saveOrWait, sendWaiting, type Waiting, waiting } from "../src/today/waiting";
 
 const blocks = [
   { starts: "09:00:00", minutes: 20 },
@@ -75,32 +75,48 @@ describe("what waits while the house is away", () => {
       removeItem: (k: string) => void kept.delete(k),
     } as unknown as Storage;
   };
-  const seen = (step: number) => ({ childId: "c", ladder: "l", step, help: "alone" }) as Waiting["seen"];
+  const to = "/api/groups/g/observations";
+  const step = (one: Waiting | undefined) => (one?.body as { step: number } | undefined)?.step;
+  const seen = (n: number): Waiting => ({ to, method: "POST", body: { step: n } });
   it("goes up in its order, once, and stops where nobody answers", async () => {
     const s = store();
-    for (const step of [1, 2, 3]) {
-      layAside("g", seen(step), s);
+    for (const n of [1, 2, 3]) {
+      layAside(seen(n), s);
     }
-    const sent: number[] = [];
+    const sent: (number | undefined)[] = [];
     const first = await sendWaiting(async (one) => {
-      sent.push(one.seen.step);
-      return one.seen.step === 2 ? "away" : "kept";
+      sent.push(step(one));
+      return step(one) === 2 ? "away" : "kept";
     }, s);
-    expect([first.kept, sent, waiting(s).map((x) => x.seen.step)]).toEqual([1, [1, 2], [2, 3]]);
-    const second = await sendWaiting(async (one) => (one.seen.step === 2 ? "refused" : "kept"), s);
-    expect([second.kept, second.refused.map((x) => x.seen.step), waiting(s)]).toEqual([1, [2], []]);
+    expect([first.kept, sent, waiting(s).map(step)]).toEqual([1, [1, 2], [2, 3]]);
+    const second = await sendWaiting(async (one) => (step(one) === 2 ? "refused" : "kept"), s);
+    expect([second.kept, second.refused.map(step), waiting(s)]).toEqual([1, [2], []]);
   });
   it("keeps what is laid aside while it sends, and is not upset by what it cannot read", async () => {
     const s = store();
-    layAside("g", seen(1), s);
+    layAside(seen(1), s);
     await sendWaiting(async (one) => {
-      if (one.seen.step === 1) {
-        layAside("g", seen(9), s);
+      if (step(one) === 1) {
+        layAside(seen(9), s);
       }
-      return one.seen.step === 9 ? "away" : "kept";
+      return step(one) === 9 ? "away" : "kept";
     }, s);
-    expect(waiting(s).map((x) => x.seen.step)).toEqual([9]);
-    s.setItem("nido.waiting", "{not json");
+    expect(waiting(s).map(step)).toEqual([9]);
+    for (const odd of ["{not json", "{}", '[null, 3, {"groupId": "g"}]']) {
+      s.setItem("nido.waiting", odd);
+      expect(waiting(s)).toEqual([]);
+    }
+  });
+  it("lays aside what got no answer, and throws on what the house refused", async () => {
+    const s = store();
+    await saveOrWait(async () => undefined, seen(1), s);
     expect(waiting(s)).toEqual([]);
+    await saveOrWait(() => Promise.reject(new TypeError("Failed to fetch")), seen(2), s);
+    expect(waiting(s).map(step)).toEqual([2]);
+    await expect(saveOrWait(() => Promise.reject({ status: 422, detail: "no" }), seen(3), s)).rejects.toEqual({
+      status: 422,
+      detail: "no",
+    });
+    expect(waiting(s).map(step)).toEqual([2]);
   });
 });

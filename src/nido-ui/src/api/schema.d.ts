@@ -4199,6 +4199,8 @@ export interface components {
             letters: string[];
             /** @description How ideas went, those that went least well first. */
             ideas: components["schemas"]["IdeaWent"][];
+            /** @description What ran out, the latest first. */
+            ranOut: components["schemas"]["RanOutView"][];
         };
         /**
          * @description How groups are formed where stations rotate.
@@ -4320,6 +4322,8 @@ export interface components {
             blockName: string;
             /** Format: int32 */
             minutes: number;
+            /** Format: int32 */
+            minutesWritten: null | number;
             /** Format: int32 */
             cleanUpMinutes: number;
             /** Format: int32 */
@@ -5644,6 +5648,23 @@ export interface components {
             diameters: number;
             /** @description Colours in turn round the plate; may be empty. */
             pattern?: null | string[];
+        };
+        /** @description What was used up to the last. */
+        RanOutView: {
+            /** @description What. */
+            thing: components["schemas"]["Said"];
+            /**
+             * Format: date
+             * @description The last day on which nothing was left.
+             */
+            on: string;
+            /**
+             * Format: int32
+             * @description How often in the term.
+             */
+            times: number;
+            /** @description There is some again. */
+            isBack: boolean;
         };
         /** @description A line of a group's own ratio table. */
         RatioBand: {

@@ -20,6 +20,7 @@ export function IdeaCard({ card }: { card: IdeaCardData }) {
       <p className="quiet">
         {card.technique}
         {card.material ? ` · ${card.material}` : ""} · {card.blockName} · {card.minutes} min
+        {card.minutesWritten ? ` ${t("idea.learned", { minutes: card.minutesWritten })}` : ""}
         {card.cleanUpMinutes > 0 ? `, ${t("idea.cleanUp", { minutes: card.cleanUpMinutes })}` : ""} ·{" "}
         {t(`handLoad.${card.handLoad}`)}
         {card.adults > 0 ? ` · ${t("idea.adults", { count: card.adults })}` : ""}

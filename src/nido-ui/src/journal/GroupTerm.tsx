@@ -103,6 +103,22 @@ export function GroupTerm({ groupId }: { groupId: string }) {
                     ))}
                   </ul>
                 </div>
+                <div className="card-paper p-3">
+                  <h3 className="font-bold">{t("groupTerm.ranOut")}</h3>
+                  {data.ranOut.length === 0 && <p className="quiet">{t("groupTerm.nothingRanOut")}</p>}
+                  <ul>
+                    {data.ranOut.map((r) => (
+                      <li key={r.thing}>
+                        <b>{r.thing}</b>{" "}
+                        <span className="text-[13px]">
+                          {dayAndMonth(r.on)}
+                          {r.times > 1 && ` · ${t("groupTerm.ranOutTimes", { count: r.times })}`}
+                          {r.isBack && ` · ${t("groupTerm.back")}`}
+                        </span>
+                      </li>
+                    ))}
+                  </ul>
+                </div>
               </div>
             </div>
           )}

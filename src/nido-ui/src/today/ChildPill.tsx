@@ -7,7 +7,7 @@ import { seenOn } from "../shared/dates";
 import { ErrorNote } from "../shared/ErrorNote";
 import { useWeek } from "../shared/useWeek";
 import { SeenForm } from "./SeenForm";
-import { layAside } from "./waiting";
+import { isAway, saveOrWait } from "./waiting";
 
 type Who = IdeaCardData["steps"][number]["who"][number];
 
@@ -38,17 +38,15 @@ export function ChildPill({
   const changes = useObservations(week.data?.groupId ?? "");
   const last = seen.at(-1);
   const keep = async (one: Schemas["ObservationBody"]) => {
-    try {
-      await changes.see([one]);
-      setOpen(false);
-    } catch (e) {
-      // No answer at all: it waits here and goes up by itself. What the house refuses stays open with its sentence.
-      if (e instanceof Error) {
-        layAside(week.data?.groupId ?? "", one);
-        window.dispatchEvent(new Event("nido-waits"));
-        setOpen(false);
-      }
-    }
+    await saveOrWait(() => changes.see([one]), {
+      to: `/api/groups/${week.data?.groupId ?? ""}/observations`,
+      method: "POST",
+      body: { observations: [one] },
+    }).then(
+      () => setOpen(false),
+      // What the house refuses stays open with its sentence.
+      () => undefined,
+    );
   };
   return (
     <li className={open ? "w-full" : ""}>
@@ -75,7 +73,7 @@ export function ChildPill({
               void keep({ childId: who.childId, ladder, step, help, on: seenOn(date), by: null, ideaId, ...more })
             }
           />
-          <ErrorNote error={changes.error instanceof Error ? null : changes.error} />
+          <ErrorNote error={isAway(changes.error) ? null : changes.error} />
           {last && (
             <button
               type="button"

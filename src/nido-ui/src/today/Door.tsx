@@ -5,7 +5,9 @@ import { $api, type Schemas } from "../api/client";
 import { useChanged } from "../shared/changed";
 import { ErrorNote } from "../shared/ErrorNote";
 import { useWeek } from "../shared/useWeek";
+import { useLaidAside } from "./useWaiting";
 import { Visitor } from "./Visitor";
+import { isAway, saveOrWait } from "./waiting";
 
 type AtDoor = Schemas["AtDoor"];
 const marks = ["there", "late", "leaves", "away"] as const;
@@ -14,16 +16,25 @@ const marks = ["there", "late", "leaves", "away"] as const;
 const timeNow = () => new Date().toTimeString().slice(0, 5);
 
 /** At the door: who is there, late, away, goes early, one tap each; whoever comes along joins. */
-export function Door({ door, day, date }: { door: AtDoor[]; day: number; date: string }) {
+export function Door({ door: known, day, date }: { door: AtDoor[]; day: number; date: string }) {
   const { t } = useTranslation();
   const { weekId, week } = useWeek();
   const [visitor, setVisitor] = useState(false);
   const mark = $api.useMutation("put", "/api/weeks/{weekId}/days/{day}/door", { onSuccess: useChanged("week") });
-  const say = (child: AtDoor, is: AtDoor["is"], at: string | null) =>
-    mark.mutate({
-      params: { path: { weekId, day } },
-      body: { childId: child.childId, is, at: is === "late" || is === "leaves" ? `${at ?? timeNow()}:00` : null },
-    });
+  const to = `/api/weeks/${weekId}/days/${day}/door`;
+  const waits = useLaidAside<Schemas["DoorBody"]>(to);
+  const door = known.map((c) => {
+    const tapped = waits.findLast((w) => w.childId === c.childId);
+    return tapped ? { ...c, is: tapped.is, at: tapped.at ?? null } : c;
+  });
+  const say = (child: AtDoor, is: AtDoor["is"], at: string | null) => {
+    const body = { childId: child.childId, is, at: is === "late" || is === "leaves" ? `${at ?? timeNow()}:00` : null };
+    void saveOrWait(() => mark.mutateAsync({ params: { path: { weekId, day } }, body }), {
+      to,
+      method: "PUT",
+      body,
+    }).catch(() => undefined);
+  };
   const away = door.filter((c) => c.is === "away").map((c) => c.name);
   return (
     <details className="mx-4 mt-2 rounded-[10px] border border-base-300 bg-base-100" data-door>
@@ -40,7 +51,7 @@ export function Door({ door, day, date }: { door: AtDoor[]; day: number; date: s
         <ChevronDown size={18} className="ml-auto" aria-hidden="true" />
       </summary>
       <div className="px-3 pb-2">
-        <ErrorNote error={mark.error} />
+        <ErrorNote error={isAway(mark.error) ? null : mark.error} />
         <ul className="grid gap-x-6 lg:grid-cols-2">
           {door.map((c) => (
             <li key={c.childId} className="flex flex-wrap items-center gap-2 border-base-300 border-t py-1">

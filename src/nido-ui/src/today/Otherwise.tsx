@@ -8,6 +8,7 @@ import { Labelled, Refused } from "../shared/form";
 import { Menu } from "../shared/Menu";
 import { numberOrTyped } from "../shared/numbers";
 import { useWeek } from "../shared/useWeek";
+import { isAway, saveOrWait } from "./waiting";
 
 type Kind = Schemas["OtherwiseView"]["kind"];
 export interface Place {
@@ -30,11 +31,20 @@ export function Otherwise({ place, title, notes }: { place: Place; title: string
     place.offer === null
       ? ["somethingElse", "cutShort", "longer", "leftOut"]
       : ["leftOut", "cutShort", "longer", "swapped"];
-  const say = (kind: Kind, more: { minutes?: number | null; ideaId?: string | null; words?: string }) =>
-    add.mutateAsync({
-      params: { path: { weekId } },
-      body: { kind, ...place, minutes: more.minutes ?? null, ideaId: more.ideaId ?? null, words: more.words ?? "" },
+  const say = (kind: Kind, more: { minutes?: number | null; ideaId?: string | null; words?: string }) => {
+    const body = {
+      kind,
+      ...place,
+      minutes: more.minutes ?? null,
+      ideaId: more.ideaId ?? null,
+      words: more.words ?? "",
+    };
+    return saveOrWait(() => add.mutateAsync({ params: { path: { weekId } }, body }), {
+      to: `/api/weeks/${weekId}/otherwise`,
+      method: "POST",
+      body,
     });
+  };
   return (
     <div className="text-base" data-otherwise>
       {own.map((n) => (
@@ -62,7 +72,7 @@ export function Otherwise({ place, title, notes }: { place: Place; title: string
           </li>
         ))}
       </Menu>
-      <ErrorNote error={asking ? null : (add.error ?? back.error)} />
+      <ErrorNote error={asking || isAway(add.error) ? back.error : (add.error ?? back.error)} />
       {asking && (
         <Ask
           kind={asking}

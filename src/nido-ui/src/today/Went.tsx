@@ -1,10 +1,12 @@
 import { Frown, Meh, Smile } from "lucide-react";
 import { useState } from "react";
 import { useTranslation } from "react-i18next";
-import { $api, type OfferOfDay } from "../api/client";
+import { $api, type OfferOfDay, type Schemas } from "../api/client";
 import { useChanged } from "../shared/changed";
 import { ErrorNote } from "../shared/ErrorNote";
 import { useWeek } from "../shared/useWeek";
+import { useLaidAside } from "./useWaiting";
+import { isAway, saveOrWait } from "./waiting";
 
 const taps = [
   ["withJoy", Smile],
@@ -17,17 +19,22 @@ export function Went({ today, day }: { today: OfferOfDay; day: number }) {
   const { t } = useTranslation();
   const { weekId } = useWeek();
   const went = $api.useMutation("put", "/api/weeks/{weekId}/days/{day}/went", { onSuccess: useChanged("week") });
-  const now = today.went;
+  const to = `/api/weeks/${weekId}/days/${day}/went`;
+  const tapped = useLaidAside<Schemas["WentBody"]>(to).findLast((w) => w.ideaId === today.card.ideaId);
+  const now = tapped ? (tapped.how ? { ...tapped, how: tapped.how } : null) : today.went;
   const [line, setLine] = useState(now?.line ?? "");
   const [minutes, setMinutes] = useState(now?.minutes?.toString() ?? "");
-  const say = (how: (typeof taps)[number][0] | null) =>
-    went.mutate({
-      params: { path: { weekId, day } },
-      body: { ideaId: today.card.ideaId, how, minutes: minutes === "" ? null : Number(minutes), line },
-    });
+  const say = (how: (typeof taps)[number][0] | null) => {
+    const body = { ideaId: today.card.ideaId, how, minutes: minutes === "" ? null : Number(minutes), line };
+    void saveOrWait(() => went.mutateAsync({ params: { path: { weekId, day } }, body }), {
+      to,
+      method: "PUT",
+      body,
+    }).catch(() => undefined);
+  };
   return (
     <div className="mt-2 text-base" data-went>
-      <ErrorNote error={went.error} />
+      <ErrorNote error={isAway(went.error) ? null : went.error} />
       <fieldset className="flex flex-wrap items-center gap-1.5">
         <legend className="float-left mr-2 font-semibold">{t("went.title")}</legend>
         {taps.map(([how, Icon]) => (

@@ -1,7 +1,7 @@
-import { useEffect, useEffectEvent, useState } from "react";
-import { api } from "../api/client";
+import i18next from "i18next";
+import { useEffect, useEffectEvent, useState, useSyncExternalStore } from "react";
 import { useChanged } from "../shared/changed";
-import { sendWaiting, type Waiting, waiting } from "./waiting";
+import { sendWaiting, type Waiting, waiting, whenLaidAside } from "./waiting";
 
 const EVERY = 8_000;
 
@@ -10,7 +10,7 @@ export function useWaiting() {
   const [count, setCount] = useState(() => waiting().length);
   const [refused, setRefused] = useState<Waiting[]>([]);
   // What is to be read again is asked when something went up, not a reason to begin anew.
-  const changed = useEffectEvent(useChanged("seen"));
+  const changed = useEffectEvent(useChanged("week"));
   useEffect(() => {
     let sending = false;
     const send = async () => {
@@ -19,13 +19,14 @@ export function useWaiting() {
         return;
       }
       sending = true;
-      const done = await sendWaiting(async ({ groupId, seen }) => {
+      const done = await sendWaiting(async ({ to, method, body }) => {
         try {
-          const answer = await api.POST("/api/groups/{groupId}/observations", {
-            params: { path: { groupId } },
-            body: { observations: [seen] },
+          const answer = await fetch(to, {
+            method,
+            headers: { "Content-Type": "application/json", "Accept-Language": i18next.language },
+            body: JSON.stringify(body),
           });
-          return answer.response.ok ? "kept" : answer.response.status >= 500 ? "away" : "refused";
+          return answer.ok ? "kept" : answer.status >= 500 ? "away" : "refused";
         } catch {
           return "away";
         }
@@ -42,13 +43,29 @@ export function useWaiting() {
     const tick = setInterval(() => void send(), EVERY);
     const now = () => void send();
     window.addEventListener("online", now);
-    window.addEventListener("nido-waits", now);
+    const forget = whenLaidAside(now);
     void send();
     return () => {
       clearInterval(tick);
       window.removeEventListener("online", now);
-      window.removeEventListener("nido-waits", now);
+      forget();
     };
   }, []);
   return { count, refused };
+}
+
+/** What waits for one address, oldest first: the screen shows it as tapped before the house knows. */
+export function useLaidAside<T>(to: string): T[] {
+  const all = useSyncExternalStore(
+    (tell) => {
+      const forget = whenLaidAside(tell);
+      const tick = setInterval(tell, 1_000);
+      return () => {
+        forget();
+        clearInterval(tick);
+      };
+    },
+    () => JSON.stringify(waiting().filter((w) => w.to === to)),
+  );
+  return (JSON.parse(all) as Waiting[]).map((w) => w.body as T);
 }

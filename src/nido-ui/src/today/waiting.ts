@@ -1,28 +1,51 @@
-import type { Schemas } from "../api/client";
-
-type Seen = Schemas["ObservationBody"];
-
-/** What was seen while the house could not be reached: of which group, and what. */
+/** A change of Today that the house has not been told of yet: where it goes, and what it says. */
 export interface Waiting {
-  groupId: string;
-  seen: Seen;
+  to: string;
+  method: "POST" | "PUT";
+  body: unknown;
 }
 
 const key = "nido.waiting";
+const changed = "nido-waits";
 
 /** What waits on this machine; nothing where what lies there cannot be read. */
 export function waiting(store: Storage = localStorage): Waiting[] {
   try {
     const all: unknown = JSON.parse(store.getItem(key) ?? "[]");
-    return Array.isArray(all) ? (all as Waiting[]) : [];
+    return Array.isArray(all) ? all.filter((w): w is Waiting => typeof (w as Waiting | null)?.to === "string") : [];
   } catch {
     return [];
   }
 }
 
-/** Lays what was seen aside until the house can be reached again. */
-export function layAside(groupId: string, seen: Seen, store: Storage = localStorage) {
-  store.setItem(key, JSON.stringify([...waiting(store), { groupId, seen }]));
+/** Lays a change aside until the house can be reached again. */
+export function layAside(one: Waiting, store: Storage = localStorage) {
+  store.setItem(key, JSON.stringify([...waiting(store), one]));
+  globalThis.window?.dispatchEvent(new Event(changed));
+}
+
+/** Tells when something is laid aside. */
+export function whenLaidAside(tell: () => void) {
+  window.addEventListener(changed, tell);
+  return () => window.removeEventListener(changed, tell);
+}
+
+/** No answer came at all; a refusal of the house is a problem with its sentence, no Error. */
+export const isAway = (error: unknown) => error instanceof Error;
+
+/**
+ * Saves a change; where no answer comes at all it waits here and goes up by itself. What the house refuses is thrown on, to be said
+ * where it was tapped.
+ */
+export async function saveOrWait(save: () => Promise<unknown>, one: Waiting, store?: Storage) {
+  try {
+    await save();
+  } catch (e) {
+    if (!isAway(e)) {
+      throw e;
+    }
+    layAside(one, store);
+  }
 }
 
 /**
