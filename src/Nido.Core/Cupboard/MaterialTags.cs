@@ -85,6 +85,7 @@ public static class MaterialTags
             "cut-line",
             "letter",
             "numeral",
+            "dots",
             "picture",
             "book",
             "lace-card",

@@ -7,7 +7,7 @@ namespace Nido.Core.Ideas;
 public static class IdeaComposer
 {
     /// <summary>How many leading materials of one technique become ideas of their own.</summary>
-    public const int LeadsPerTechnique = 4;
+    public const int LeadsPerTechnique = 6;
 
     /// <summary>Leading materials of a technique that are made ideas of only to say which rule keeps them
     /// out.</summary>
@@ -136,6 +136,12 @@ public static class IdeaComposer
     {
         var sticks = StepCounts.BusiestJoint(step.Making);
         var bound = Bind(technique, step, 0, [], lead, match, sticks, against);
+        if (bound is not null && AgainstLaying(technique, step, bound) is { } reason)
+        {
+            against.Add(reason);
+            return null;
+        }
+
         return bound is null
             ? null
             : (
@@ -149,6 +155,12 @@ public static class IdeaComposer
                 }
             ).With(bound, technique.Roles);
     }
+
+    private static Said? AgainstLaying(Technique technique, TechniqueStep step, Dictionary<string, StandIn> bound) =>
+        technique.Roles.FirstOrDefault(r => r.Quantity.Kind == QuantityKind.ArcPieces) is { } role
+        && bound.TryGetValue(role.Name, out var piece)
+            ? StepCounts.AgainstArc(step.Making, piece.Material, bound.GetValueOrDefault("base")?.Material)
+            : null;
 
     /// <summary>Binds the roles from one on so that all pairs go together; the first way found takes the best
     /// stand-ins.</summary>

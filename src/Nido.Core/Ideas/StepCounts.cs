@@ -49,6 +49,25 @@ public static class StepCounts
         };
     }
 
+    /// <summary>Why half circles of these pieces cannot be laid on this sheet; null where they can, or where none are
+    /// laid. Rows lie side by side without covering each other, and the outermost lies on the sheet.</summary>
+    public static Said? AgainstArc(StepMaking making, Material piece, Material? sheet)
+    {
+        ArgumentNullException.ThrowIfNull(making);
+        ArgumentNullException.ThrowIfNull(piece);
+        if (making.ArcRadius is not { } radius || piece.Width <= 0)
+        {
+            return null;
+        }
+
+        var across = (2 * radius) + piece.Width;
+        return making.ArcRows > 1 && piece.Width > making.ArcPitch
+                ? (Said)$"{piece.Name} of {piece.Width:0.#} mm cover each other in rows {making.ArcPitch:0.#} mm apart"
+            : sheet is { Length: > 0 } && across > sheet.Length
+                ? (Said)$"a half circle {across:0.#} mm across does not lie on {sheet.Name} of {sheet.Length:0.#} mm"
+            : null;
+    }
+
     /// <summary>Sticks that meet in the busiest joint of the step's frame; 0 where it has none.</summary>
     public static int BusiestJoint(StepMaking making)
     {

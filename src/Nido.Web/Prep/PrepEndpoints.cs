@@ -4,6 +4,7 @@ using Nido.Core.Cupboard;
 using Nido.Core.Prep;
 using Nido.Core.Week.Change;
 using Nido.Core.Week.Problem;
+using Nido.Core.Week.Reading;
 using Nido.Web.Cupboard;
 using Nido.Web.Today;
 using Nido.Web.Week;
@@ -62,7 +63,10 @@ public static class PrepEndpoints
                                     .Select(f => new TrayView(
                                         f.Use.Block.Name,
                                         f.Use.Idea.Title,
-                                        [.. f.Use.On(f.Placement.Day).Demand.Select(Thing)]
+                                        [.. f.Use.On(f.Placement.Day).Demand.Select(Thing)],
+                                        SetUpOfPlan.StepOfMost(f.Use, f.Placement.Day) is { } step
+                                            ? SetUpView.Of(plan, f.Use.Idea, step)
+                                            : null
                                     )),
                             ]
                         )),
@@ -158,4 +162,8 @@ public sealed record TaskView(
 public sealed record TraysView(DateOnly Day, IReadOnlyList<TrayView> Trays);
 
 /// <summary>What belongs to an offer.</summary>
-public sealed record TrayView(string Block, Said Title, IReadOnlyList<Said> Things);
+/// <param name="Block">Its block.</param>
+/// <param name="Title">The idea.</param>
+/// <param name="Things">What is fetched for it.</param>
+/// <param name="SetUp">How the step of most children lies there; null where it does not lie on a table.</param>
+public sealed record TrayView(string Block, Said Title, IReadOnlyList<Said> Things, SetUpView? SetUp);

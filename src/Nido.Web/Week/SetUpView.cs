@@ -27,12 +27,7 @@ public sealed record SetUpView(
     /// <summary>The set-up of a step, or null where it does not lie on a table.</summary>
     public static SetUpView? Of(WeekPlan plan, Idea idea, IdeaStep step)
     {
-        ArgumentNullException.ThrowIfNull(plan);
-        var input = plan.Problem.Input;
-        var tray = input.Materials.FirstOrDefault(m =>
-            m.Tags.Contains("tray") && m.Tags.Contains("flat") && input.OnHand.GetValueOrDefault(m.Id) > 0
-        );
-        return SettingUp.Of(idea, step, tray) is not { } laid
+        return SetUpOfPlan.Of(plan, idea, step) is not { } laid
             ? null
             : new(
                 Math.Round(laid.Width),

@@ -4,7 +4,7 @@ using Nido.Core.Week.Reading;
 namespace Nido.Core.Paper.Adults;
 
 /// <summary>Idea cards, two on a page where they fit: what to say, each step with what the adult does, what to lay out,
-/// what to mind.</summary>
+/// what to mind, and how it lies there.</summary>
 public static class IdeaCards
 {
     /// <summary>Draws a card for each idea of a plan, in the order it is first met.</summary>
@@ -17,22 +17,25 @@ public static class IdeaCards
         foreach (var use in plan.Filled.Select(f => f.Use).DistinctBy(u => u.Idea.Id))
         {
             var lines = Lines(pad, plan, use).ToArray();
+            var step = SetUpOfPlan.StepOfMost(use);
+            var laid = step is null ? null : SetUpOfPlan.Of(plan, use.Idea, step);
+            var picture = laid is null ? 0 : SetUpOnPaper.Height(laid);
             var next = leaf is null || half == 2 ? pad.New() : leaf;
             half = next == leaf ? half : 0;
             leaf = next;
             var high = (leaf.Room.Height / 2) - 4;
             var size = 4.2;
-            while (size > Leaf.Smallest && Height(leaf, lines, size) > high)
+            while (size > Leaf.Smallest && Height(leaf, lines, size) + picture > high)
             {
                 size -= 0.1;
             }
 
-            if (Height(leaf, lines, size) > high)
+            if (Height(leaf, lines, size) + picture > high)
             {
                 // It takes a page of its own.
                 leaf = half == 0 ? leaf : pad.New();
                 (half, high, size) = (0, leaf.Room.Height, 4.2);
-                while (size > Leaf.Smallest && Height(leaf, lines, size) > high)
+                while (size > Leaf.Smallest && Height(leaf, lines, size) + picture > high)
                 {
                     size -= 0.1;
                 }
@@ -55,6 +58,11 @@ public static class IdeaCards
                         bold ? size * 1.25 : size,
                         bold ? Face.AdultBold : Face.Adult
                     ) + 0.6;
+            }
+
+            if (laid is not null)
+            {
+                SetUpOnPaper.Draw(pad, leaf, laid, step!.Number, y + 1);
             }
 
             half = high > (leaf.Room.Height / 2) ? 2 : half + 1;

@@ -54,7 +54,9 @@ public static class Refreshes
         [
             .. plan
                 .Problem.Input.Materials.Where(m =>
-                    plan.Problem.Input.OnHand.GetValueOrDefault(m.Id) >= 1 && IsNew(use, m) && Suits(m, kind, colour)
+                    plan.Problem.Input.OnHand.GetValueOrDefault(m.Id) >= 1
+                    && IsNew(use, m)
+                    && Suits(use, m, kind, colour)
                 )
                 .OrderBy(m => m.Id, StringComparer.Ordinal),
         ];
@@ -77,18 +79,23 @@ public static class Refreshes
     private static bool IsNew(Use use, Material material) =>
         use.Idea.Steps.All(s => s.Bindings.Values.All(b => b.Material.Id != material.Id));
 
-    private static bool Suits(Material material, RefreshKind kind, string? colour) =>
+    /// <summary>Dough, sand, grain, water: what takes a scent and is worked with tools; a tower of blocks does
+    /// neither.</summary>
+    private static bool IsWorked(Use use) =>
+        use.Idea.Steps.Any(s => s.Bindings.Values.Any(b => b.Material.Tags.Overlaps(["moulds", "grain", "liquid"])));
+
+    private static bool Suits(Use use, Material material, RefreshKind kind, string? colour) =>
         kind switch
         {
             RefreshKind.Colour => material.Colours.Contains(colour)
                 && material.Tags.Overlaps(["fabric", "cloth", "mat", "paper"])
                 && !material.Tags.Contains("sticker"),
-            RefreshKind.Tools => material.Tags.Overlaps(Tools),
+            RefreshKind.Tools => IsWorked(use) && material.Tags.Overlaps(Tools),
             RefreshKind.LooseParts => material.IsCounted
                 && material.Tags.Overlaps(Parts)
                 && !material.Tags.Overlaps(["large", "container", "food", "heavy"])
                 && material.Width <= 80,
-            RefreshKind.Scent => material.Tags.Contains("scented"),
+            RefreshKind.Scent => IsWorked(use) && material.Tags.Contains("scented"),
             _ => false,
         };
 

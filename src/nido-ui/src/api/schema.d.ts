@@ -7576,9 +7576,13 @@ export interface components {
         };
         /** @description What belongs to an offer. */
         TrayView: {
+            /** @description Its block. */
             block: string;
+            /** @description The idea. */
             title: components["schemas"]["Said"];
+            /** @description What is fetched for it. */
             things: string[];
+            setUp: null | components["schemas"]["SetUpView"];
         };
         /** @description What lies out on a day. */
         TraysView: {

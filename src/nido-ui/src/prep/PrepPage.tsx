@@ -3,6 +3,7 @@ import { useTranslation } from "react-i18next";
 import { Link } from "react-router";
 import { $api } from "../api/client";
 import { Cautions } from "../ideas/Cautions";
+import { SetUpPicture } from "../ideas/SetUpPicture";
 import { longDay } from "../shared/dates";
 import { ErrorNote } from "../shared/ErrorNote";
 import { duration, plain } from "../shared/figures";
@@ -107,7 +108,11 @@ export function PrepPage() {
                     key={day.day}
                     id={`${weekId} trays ${day.day}`}
                     title={t("prep.trays", { day: longDay(day.day) })}
-                    items={day.trays.map((x) => ({ what: `${x.block}: ${x.title}`, more: x.things.join(" · ") }))}
+                    items={day.trays.map((x) => ({
+                      what: `${x.block}: ${x.title}`,
+                      more: x.things.join(" · "),
+                      mind: x.setUp && <SetUpPicture setUp={x.setUp} className="mb-2 ml-7 max-w-64" />,
+                    }))}
                   />
                 ))}
               </div>
