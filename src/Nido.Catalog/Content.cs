@@ -43,6 +43,9 @@ public sealed record Content(
     /// <summary>Every way to make a material of others.</summary>
     public IReadOnlyList<MakeFrom> MakeFrom { get; init; } = [];
 
+    /// <summary>What places of a kind usually have, to begin counting with.</summary>
+    public IReadOnlyList<QuickSet> Sets { get; init; } = [];
+
     /// <summary>Languages beside English.</summary>
     public IReadOnlyList<Tongue> Tongues { get; init; } = [];
 

@@ -29,6 +29,7 @@ public static class ContentReader
         var known = materials.Select(m => m.Id).ToHashSet();
         var makeFrom = Each(folder, "make-from", problems, f => MakeFromReader.Read(f, known));
         MakeFromReader.NoCircle(makeFrom, problems);
+        var sets = Each(folder, "sets", problems, f => SetReader.Read(f, known));
         var recipes = Each(folder, "recipes", problems, f => RecipeReader.Read(f, materials, book));
         HomeThing[] homeThings =
         [
@@ -70,6 +71,7 @@ public static class ContentReader
                 Allergens = book,
                 Questions = [.. questions.OrderBy(q => q.Order)],
                 MakeFrom = makeFrom,
+                Sets = sets,
                 Tongues = tongues,
                 Signs = signs.ToLookup(s => s.Ladder),
                 Grips = grips.ToLookup(g => g.Ladder),

@@ -140,9 +140,9 @@ public sealed class NidoDb(DbContextOptions<NidoDb> options) : DbContext(options
         };
     }
 
-    /// <summary>Weeks of the group that begin in the four weeks before a Monday.</summary>
+    /// <summary>Weeks of the group that begin in the five weeks before a Monday.</summary>
     public IQueryable<WeekRow> WeeksBefore(string groupId, DateOnly monday) =>
-        Weeks.Where(w => w.GroupId == groupId && w.Monday < monday && w.Monday >= monday.AddDays(-28));
+        Weeks.Where(w => w.GroupId == groupId && w.Monday < monday && w.Monday >= monday.AddDays(-35));
 
     /// <summary>Ids of the techniques the group met in those weeks, with how many weeks ago last.</summary>
     public async Task<IReadOnlyDictionary<string, int>> RecentTechniquesAsync(

@@ -172,9 +172,13 @@ public static class WeekInputs
             )
         )
         {
+            // A day before the last line of the ledger is over: what came since is there, and has not gone off on it.
+            var last = perishing[material.Id].Max(m => m.On);
             double[] byDay =
             [
-                .. days.Select(d => Stock.GoodOn(perishing[material.Id], material.KeepsDays!.Value, d.Date)),
+                .. days.Select(d =>
+                    Stock.GoodOn(perishing[material.Id], material.KeepsDays!.Value, d.Date < last ? last : d.Date)
+                ),
             ];
             good[material.Id] = byDay[0];
             if (byDay[^1] < byDay[0])

@@ -162,6 +162,7 @@ api.MapObjectives();
 api.MapJournal();
 api.MapRota();
 api.MapCupboard();
+api.MapQuickSets();
 api.MapSharing();
 api.MapWeek();
 api.MapReplan();

@@ -82,4 +82,22 @@ public class StockTests
         good.ShouldAllBe(g => g >= 0 && g <= there + 1e-9);
         good.ShouldBe(good.OrderDescending());
     }
+
+    [Theory]
+    [InlineData(-3, 5, 5)] // Came before the week and keeps through it: seven days from Friday.
+    [InlineData(4, 5, 5)] // Came on its Friday: a newcomer who counts then has it.
+    [InlineData(-6, 5, 0)] // Came the Tuesday before: gone off from Wednesday on.
+    public void What_was_counted_in_the_middle_of_a_week_is_there(int came, double onMonday, double onFriday)
+    {
+        var paint = Published.Content.Materials.First(m => m.KeepsDays == 7);
+        Movement[] ledger = [new(paint.Id, Things.Monday.AddDays(came), MovementKind.Counted, 5, "")];
+        var (good, goneOff) = Nido.Data.WeekInputs.StillGood(
+            Published.Content,
+            new Dictionary<string, double> { [paint.Id] = 5 },
+            ledger.ToLookup(m => m.MaterialId),
+            Nido.Data.WeekInputs.Days(Things.Group([Things.Child("Ana", 40)]), Things.Monday)
+        );
+        good[paint.Id].ShouldBe(onMonday);
+        (good[paint.Id] - (goneOff.TryGetValue(paint.Id, out var gone) ? gone[^1] : 0)).ShouldBe(onFriday);
+    }
 }

@@ -100,6 +100,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/quick-sets": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["listQuickSets"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/weeks/{weekId}/may-go-wrong": {
         parameters: {
             query?: never;
@@ -5612,6 +5628,40 @@ export interface components {
             have: number;
             trace: string[];
         };
+        /** @description A quick set. */
+        QuickSetView: {
+            /** @description Which. */
+            id: string;
+            /** @description Whose. */
+            name: components["schemas"]["Said"];
+            /** @description What is in it, in a line. */
+            about: components["schemas"]["Said"];
+            /** @description What it has, for the children asked about. */
+            things: components["schemas"]["QuickThing"][];
+        };
+        /** @description A thing of a quick set. */
+        QuickThing: {
+            /** @description always, paint, dough or outdoors. */
+            part: string;
+            /** @description The material. */
+            materialId: string;
+            /** @description Its name. */
+            name: components["schemas"]["Said"];
+            /** @description Its usual shelf. */
+            shelf: components["schemas"]["Said"];
+            /**
+             * Format: double
+             * @description How much there usually is.
+             */
+            amount: number;
+            /** @description In what. */
+            unit: string;
+            /**
+             * Format: double
+             * @description How much is on hand already.
+             */
+            have: number;
+        };
         /** @description What comes out. */
         RadialCutsAnswer: {
             /**
@@ -8205,6 +8255,28 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["SignsView"];
+                };
+            };
+        };
+    };
+    listQuickSets: {
+        parameters: {
+            query?: {
+                children?: number;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["QuickSetView"][];
                 };
             };
         };

@@ -1,5 +1,5 @@
 import { useQueryClient } from "@tanstack/react-query";
-import { useState } from "react";
+import { useRef, useState } from "react";
 import { useTranslation } from "react-i18next";
 import { Link, useNavigate } from "react-router";
 import { $api } from "../api/client";
@@ -7,11 +7,13 @@ import { monday } from "../shared/dates";
 import { ErrorNote } from "../shared/ErrorNote";
 import { Labelled, Refused } from "../shared/form";
 import { UnitUpload } from "../week/UnitUpload";
+import { type About, childrenAbout } from "./about";
 import { useLook } from "./useLook";
+import { WhoComes } from "./WhoComes";
 
 /** What a site without a group begins with: a group and its first week. */
 export function StartPage() {
-  const { t } = useTranslation();
+  const { t, i18n } = useTranslation();
   useLook();
   const navigate = useNavigate();
   const queries = useQueryClient();
@@ -30,27 +32,63 @@ export function StartPage() {
     },
   });
   const timetables = $api.useQuery("get", "/api/timetables");
+  const addChildren = $api.useMutation("post", "/api/groups/{groupId}/children");
+  const count = $api.useMutation("post", "/api/cupboard/counts");
+  const [about, setAbout] = useState<About | null>(null);
+  const [setId, setSetId] = useState("");
+  const children = about && kind === "class" ? about.children : 0;
+  const sets = $api.useQuery("get", "/api/quick-sets", { params: { query: { children } } });
+  const set = sets.data?.find((s) => s.id === setId);
+  const made = useRef<{ group?: { id: string }; week?: { id: string } }>({});
   const begin = async () => {
-    const group = await addGroup.mutateAsync({ body: { name, place: "", kind, timetable: timetable || null } });
-    const week = await addWeek.mutateAsync({
+    // What was made before something was refused is not made twice.
+    made.current.group ??= await addGroup.mutateAsync({
+      body: { name, place: "", kind, timetable: timetable || null },
+    });
+    const { group } = made.current;
+    made.current.week ??= await addWeek.mutateAsync({
       body: { groupId: group.id, themeId: themeId || (themes.data?.[0]?.id ?? ""), monday: monday() },
     });
+    const { week } = made.current;
+    if (about && kind === "class") {
+      await addChildren.mutateAsync({
+        params: { path: { groupId: group.id } },
+        body: {
+          children: childrenAbout(
+            about,
+            monday(),
+            (n) => t("start.child", { n: `${n}`.padStart(2, "0") }),
+            i18n.language.slice(0, 2),
+          ),
+        },
+      });
+    }
+    if (set) {
+      await count.mutateAsync({
+        body: { counts: set.things.map((x) => ({ materialId: x.materialId, amount: x.amount, note: set.name })) },
+      });
+    }
     await queries.invalidateQueries();
-    navigate(`/w/${week.id}/group`);
+    // Who has children and things needs only to compose; who has not goes on with who comes.
+    navigate(`/w/${week.id}/${set && (about || kind === "dropIn") ? "week" : "group"}`);
   };
+  const error = addGroup.error ?? addWeek.error ?? addChildren.error ?? count.error;
   return (
     <main className="min-h-screen bg-base-200 pt-20">
       <div className="mx-auto max-w-xl p-4">
+        <p className="mb-6 text-lg" data-what>
+          {t("start.nido")}
+        </p>
         <h1>{t("start.title")}</h1>
         <p className="mt-2 mb-6">{t("start.what")}</p>
         <form
           className="card-paper flex flex-col gap-4 p-6"
           onSubmit={(e) => {
             e.preventDefault();
-            void begin();
+            void begin().catch(() => undefined);
           }}
         >
-          <Refused error={addGroup.error ?? addWeek.error}>
+          <Refused error={error}>
             <Labelled name="name" label={t("start.group")}>
               <input
                 className="input w-full"
@@ -65,6 +103,18 @@ export function StartPage() {
               <select className="select w-full" value={kind} onChange={(e) => setKind(e.target.value as typeof kind)}>
                 <option value="class">{t("start.class")}</option>
                 <option value="dropIn">{t("start.dropIn")}</option>
+              </select>
+            </label>
+            {kind === "class" && <WhoComes about={about} onChange={setAbout} />}
+            <label className="flex flex-col gap-1">
+              {t("start.cupboard")}
+              <select className="select w-full" value={setId} onChange={(e) => setSetId(e.target.value)} data-set>
+                <option value="">{t("start.countMyself")}</option>
+                {sets.data?.map((s) => (
+                  <option key={s.id} value={s.id}>
+                    {s.name}
+                  </option>
+                ))}
               </select>
             </label>
             <Labelled name="timetable" label={t("timetable.day")}>
@@ -90,7 +140,7 @@ export function StartPage() {
                 ))}
               </select>
             </Labelled>
-            <ErrorNote error={addGroup.error ?? addWeek.error} />
+            <ErrorNote error={error} />
             <button type="submit" className="btn btn-primary self-start">
               {t("start.begin")}
             </button>

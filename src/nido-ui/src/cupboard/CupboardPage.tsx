@@ -10,6 +10,7 @@ import { TableDialog } from "../shared/TableDialog";
 import { useWeek } from "../shared/useWeek";
 import { CountShelf } from "./CountShelf";
 import { MaterialPanel } from "./MaterialPanel";
+import { QuickSets } from "./QuickSets";
 import { SharingDialog } from "./SharingDialog";
 import { ShelfRow } from "./ShelfRow";
 import { useCupboardChanges } from "./useCupboardChanges";
@@ -30,7 +31,7 @@ export function CupboardPage() {
   const [address, setAddress] = useSearchParams();
   const open = address.get("open");
   const setOpen = (id: string) => setAddress((a) => ({ ...Object.fromEntries(a), open: id }), { replace: true });
-  const [dialog, setDialog] = useState<"count" | "table" | "share" | "thing" | null>(null);
+  const [dialog, setDialog] = useState<"count" | "table" | "share" | "thing" | "quick" | null>(null);
   const cupboard = $api.useQuery("get", "/api/cupboard", { params: { query: { weekId, all } } });
   const changes = useCupboardChanges();
   const words = find.toLowerCase();
@@ -79,6 +80,9 @@ export function CupboardPage() {
         <button type="button" className="btn btn-outline btn-sm" onClick={() => setDialog("thing")}>
           {t("thing.open")}
         </button>
+        <button type="button" className="btn btn-outline btn-sm" onClick={() => setDialog("quick")}>
+          {t("quickSets.open")}
+        </button>
         <button type="button" className="btn btn-outline btn-sm" onClick={() => setDialog("count")}>
           {t("cupboard.count")}
         </button>
@@ -95,12 +99,22 @@ export function CupboardPage() {
           {shelves.map((shelf) => (
             <ShelfRow key={shelf.name} shelf={shelf} open={opened ?? null} onOpen={setOpen} />
           ))}
-          {data && shelves.length === 0 && <p>{find ? t("cupboard.noneFound") : t("cupboard.empty")}</p>}
+          {data && shelves.length === 0 && (
+            <>
+              <p>{find ? t("cupboard.noneFound") : t("cupboard.empty")}</p>
+              {!find && (
+                <button type="button" className="btn btn-primary mt-3" onClick={() => setDialog("quick")}>
+                  {t("quickSets.open")}
+                </button>
+              )}
+            </>
+          )}
         </section>
         {opened && <MaterialPanel materialId={opened} onOpen={setOpen} />}
       </div>
       {dialog === "thing" && <ThingDialog onClose={() => setDialog(null)} />}
       {dialog === "count" && data && <CountShelf shelves={data.shelves} onClose={() => setDialog(null)} />}
+      {dialog === "quick" && <QuickSets onClose={() => setDialog(null)} />}
       {dialog === "share" && <SharingDialog onClose={() => setDialog(null)} />}
       {dialog === "table" && (
         <TableDialog<Counted>

@@ -13,6 +13,7 @@ const madeOf: [address: RegExp, parts: Part[]][] = [
   [/^\/api\/(making|recipes|timetables|differences|thing-questions|safety-rules|materials|paper|formats|health)/, []],
   [/^\/api\/allergens/, ["group", "cupboard", "house"]],
   [/^\/api\/themes/, ["theme", "week", "house"]],
+  [/^\/api\/quick-sets/, ["cupboard", "house"]],
   [/^\/api\/cupboard/, ["cupboard", "week", "group", "theme", "house"]],
   [/^\/api\/groups/, ["group", "seen", "week", "theme", "house"]],
 ];
