@@ -448,6 +448,20 @@ public sealed class PaperWords
     /// <summary>Two small letters, ISO 639-1.</summary>
     public string Language => spanish ? "es" : "en";
 
+    /// <summary>How much of a thing: "12 × Jar lids" for what is counted, "900 g Rice" for what is measured.</summary>
+    public string Amount(Cupboard.Material material, double amount)
+    {
+        ArgumentNullException.ThrowIfNull(material);
+        var unit = material.Unit switch
+        {
+            Cupboard.MaterialUnit.Gram => "g",
+            Cupboard.MaterialUnit.Millilitre => "mL",
+            Cupboard.MaterialUnit.Metre => "m",
+            _ => "×",
+        };
+        return $"{Speak((Said)$"{amount:0.##}")} {unit} {Of(material.Name)}";
+    }
+
     /// <summary>A text of the catalogue, in the language of the sheet.</summary>
     public string Of(InBoth text)
     {

@@ -159,7 +159,7 @@ public static class DayPage
             flow.Item(
                 words.Say(
                     "layOut",
-                    string.Join(", ", on.Demand.Select(d => $"{d.Amount:0.##} {words.Of(d.Material.Name)}"))
+                    string.Join(", ", on.Demand.Select(d => words.Amount(d.Material, d.Amount)))
                 ),
                 size: 2.8
             );

@@ -103,7 +103,7 @@ public static class IdeaCards
             yield return (
                 words.Say(
                     "layOut",
-                    string.Join(", ", on.Demand.Select(d => $"{d.Amount:0.##} {words.Of(d.Material.Name)}"))
+                    string.Join(", ", on.Demand.Select(d => words.Amount(d.Material, d.Amount)))
                 ),
                 false
             );
