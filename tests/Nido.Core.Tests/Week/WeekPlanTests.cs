@@ -63,7 +63,9 @@ public class WeekPlanTests
         var problem = Weeks.Build(Things.Week(Weeks.Six));
         var plan = new WeekPlan(problem, Weeks.Compose(problem).Plan);
         var tasks = Nido.Core.Prep.PrepTasks.Of(plan);
+        // A spare for who was not there is more than the plan itself asks.
         tasks
+            .Where(t => !$"{t.What}".StartsWith("A spare of", StringComparison.Ordinal))
             .Sum(t => t.Minutes)
             .ShouldBe(
                 plan.State.Score().PrepMinutes + plan.Filled.First().Use.Idea.Theme.Prep.Sum(p => p.Printed().Minutes)
