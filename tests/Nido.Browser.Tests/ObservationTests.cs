@@ -137,14 +137,17 @@ public class ObservationTests(RunningSite site) : IClassFixture<RunningSite>
         throw new InvalidOperationException("no idea of the week is counted by step");
     }
 
-    private async Task<string> PlannedAsync(string week) =>
-        (await site.GetAsync($"/api/weeks/{week}/materials")).ToJsonString()
-        + string.Join(
-            ' ',
-            (await site.GetAsync($"/api/weeks/{week}"))["strips"]!
-                .AsArray()
-                .Select(s => $"{s!["ideaId"]} {s["stepFrom"]}-{s["stepTo"]}")
-        );
+    /// <summary>What the week takes, and who works where on each of its days.</summary>
+    private async Task<string> PlannedAsync(string week)
+    {
+        var planned = (await site.GetAsync($"/api/weeks/{week}/materials")).ToJsonString();
+        foreach (var day in Enumerable.Range(0, 5))
+        {
+            planned += (await site.GetAsync($"/api/weeks/{week}/days/{day}"))["blocks"]!.ToJsonString();
+        }
+
+        return planned;
+    }
 
     private static int StepIn(System.Text.Json.Nodes.JsonNode card, string name) =>
         (int?)
