@@ -83,15 +83,7 @@ internal sealed class IndependentJudge
         ILookup<int, string> steps,
         int step,
         bool watched
-    ) =>
-        !watched
-            ? there
-            : there.Where(c =>
-                // What is no step's own, what was made before or is added that day, lies before whoever works there.
-                step == 0
-                    ? steps.Any(s => s.Contains(c.Id))
-                    : steps[step].Contains(c.Id)
-            );
+    ) => !watched ? there : there.Where(c => step == 0 || steps[step].Contains(c.Id));
 
     private IEnumerable<string> Wrong(
         JsonNode thing,

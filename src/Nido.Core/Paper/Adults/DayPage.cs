@@ -157,10 +157,7 @@ public static class DayPage
         if (on.Demand.Count > 0)
         {
             flow.Item(
-                words.Say(
-                    "layOut",
-                    string.Join(", ", on.Demand.Select(d => words.Amount(d.Material, d.Amount)))
-                ),
+                words.Say("layOut", string.Join(", ", on.Demand.Select(d => words.Amount(d.Material, d.Amount)))),
                 size: 2.8
             );
         }

@@ -101,10 +101,7 @@ public static class IdeaCards
         if (on.Demand.Count > 0)
         {
             yield return (
-                words.Say(
-                    "layOut",
-                    string.Join(", ", on.Demand.Select(d => words.Amount(d.Material, d.Amount)))
-                ),
+                words.Say("layOut", string.Join(", ", on.Demand.Select(d => words.Amount(d.Material, d.Amount)))),
                 false
             );
         }

@@ -1,5 +1,6 @@
 using Nido.Core.Cupboard;
 using Nido.Core.Group;
+using Nido.Core.Safety;
 using Nido.Core.Week.Problem;
 using Nido.Core.Week.Reading;
 
@@ -99,37 +100,24 @@ public static class Refreshes
             _ => false,
         };
 
-    /// <summary>The first rule that would keep a child out who is there that day, were this laid to the base; null
-    /// where none would.</summary>
+    /// <summary>The first rule that bars a thing, as if it lay there alone, with the children who are there that day; null
+    /// where none does. What is new draws everyone: a watched table does not lift a rule for it.</summary>
     private static Said? RuleAgainst(WeekPlan plan, Use use, Material material, int day)
     {
         var problem = plan.Problem;
         bool[] present = problem.Attendance.In(day, use.BlockIndex);
-        foreach (var step in WeekProblem.StepsInUse(use.Idea, use.On(day).Children))
-        {
-            var before = problem.Input.Safety.KeptOut(
-                use.Idea,
-                step,
-                use.Block,
-                problem.Group,
-                problem.Days[day].Date,
-                present
-            );
-            var after = problem.Input.Safety.KeptOut(
-                use.Idea,
-                step,
-                use.Block,
-                problem.Group,
-                problem.Days[day].Date,
-                present,
-                [material]
-            );
-            if (after.Where((f, c) => f is not null && before[c] is null && present[c]).FirstOrDefault() is { } finding)
-            {
-                return finding.Rule.Message;
-            }
-        }
-
-        return null;
+        var safety = problem.Input.Safety;
+        return safety
+            .Of(
+                [.. HandledThing.AtHand(material, null, safety.Holds.Of(material))],
+                use.Idea.Technique.Actions,
+                problem.Group with
+                {
+                    Children = [.. problem.Group.Children.Where((_, c) => present[c])],
+                },
+                problem.Days[day].Date
+            )
+            .FirstOrDefault(f => f.Rule.Severity == Severity.Block && f.Rule.When.AsksThing)
+            ?.Rule.Message;
     }
 }

@@ -9,29 +9,6 @@ namespace Nido.Core.Tests.Week.Columns;
 /// rules.</summary>
 public sealed class WeekColumnsTests
 {
-    private static readonly HashSet<string> Lean =
-    [
-        "carry-dry",
-        "pegs-on-line",
-        "thread-string",
-        "snip-and-cut",
-        "stack-and-build",
-        "tear-and-crumple",
-        "fill-to-number",
-        "post-in-slots",
-        "print-stamps",
-        "twist-lids",
-        "hand-warm-up",
-        "position-words",
-        "quick-number",
-        "lift-and-carry",
-        "throw-to-target",
-        "chalk-route",
-        "letter-hunt",
-        "counting-rhyme",
-        "story-with-things",
-    ];
-
     private static readonly Lazy<(WeekProblem Problem, PlanState Plan)> Usual = new(() =>
         Dived(Weeks.Build(Things.Week(Weeks.Six)))
     );
@@ -167,7 +144,7 @@ public sealed class WeekColumnsTests
         usual.Empty(whole).ShouldBe(0);
         // Where little is there to choose from, as it stands in lean rooms: among hundreds of ideas a greedy hand finds
         // nearly as good ones.
-        var (problem, plan) = Dived(Weeks.Build(Things.Week(Weeks.Six, only: t => Lean.Contains(t.Id))));
+        var (problem, plan) = Dived(Weeks.Build(Things.Week(Weeks.Six, only: Data.Demo.LeanCatalogue.Has)));
         problem.Empty(plan).ShouldBe(0);
         plan.FairPrice().ShouldBeLessThan(GreedyPlan.Of(problem).FairPrice());
     }

@@ -1,10 +1,10 @@
 using Nido.Core.Ideas;
 
-namespace Nido.Bench;
+namespace Nido.Data.Demo;
 
 /// <summary>A catalogue so small that no week gives every child everything: where planning shows what it can
 /// do.</summary>
-internal static class LeanCatalogue
+public static class LeanCatalogue
 {
     private static readonly HashSet<string> Kept =
     [
