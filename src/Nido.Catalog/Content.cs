@@ -46,6 +46,9 @@ public sealed record Content(
     /// <summary>What places of a kind usually have, to begin counting with.</summary>
     public IReadOnlyList<QuickSet> Sets { get; init; } = [];
 
+    /// <summary>What a family can tick of its home.</summary>
+    public IReadOnlyList<HomeKind> HomeKinds { get; init; } = [];
+
     /// <summary>Languages beside English.</summary>
     public IReadOnlyList<Tongue> Tongues { get; init; } = [];
 

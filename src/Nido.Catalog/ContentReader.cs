@@ -31,10 +31,8 @@ public static class ContentReader
         MakeFromReader.NoCircle(makeFrom, problems);
         var sets = Each(folder, "sets", problems, f => SetReader.Read(f, known));
         var recipes = Each(folder, "recipes", problems, f => RecipeReader.Read(f, materials, book));
-        HomeThing[] homeThings =
-        [
-            .. Each(folder, "home", problems, f => HomeReader.Read(f, materials)).SelectMany(t => t),
-        ];
+        var homes = Each(folder, "home", problems, f => HomeReader.Read(f, materials));
+        HomeThing[] homeThings = [.. homes.SelectMany(h => h.Things)];
         var techniques = Each(folder, "techniques", problems, f => TechniqueReader.Read(f, byId, homeThings));
         Contradictions.Between(materials, recipes, makeFrom, problems);
         signs = [.. signs, .. techniques.SelectMany(t => t.Signs)];
@@ -72,6 +70,7 @@ public static class ContentReader
                 Questions = [.. questions.OrderBy(q => q.Order)],
                 MakeFrom = makeFrom,
                 Sets = sets,
+                HomeKinds = [.. homes.SelectMany(h => h.Kinds)],
                 Tongues = tongues,
                 Signs = signs.ToLookup(s => s.Ladder),
                 Grips = grips.ToLookup(g => g.Ladder),

@@ -64,6 +64,7 @@ internal static class TechniqueReader
             Signs = SignReader.OfTechnique(f, ladder),
             Home = f.Has("home") ? HomeOf(f.Map("home", needed: true), homeThings) : null,
             Paper = [.. f.Maps("paper").Select(p => PaperOf(p, roles))],
+            InSession = f.Has("in-session") ? f.Choice<SessionPart>("in-session") : null,
             MadeBy = f.Has("made-by") ? f.Text("made-by") : null,
             Pairs = PairReader.Pairs(f, [.. roles.Select(r => r.Name)]),
         };

@@ -72,6 +72,15 @@ public sealed class NidoDb(DbContextOptions<NidoDb> options) : DbContext(options
     /// <summary>What weeks planned and met.</summary>
     public DbSet<SharesRow> Shares => Set<SharesRow>();
 
+    /// <summary>What families were asked for.</summary>
+    public DbSet<AskedRow> Asked => Set<AskedRow>();
+
+    /// <summary>Bags that are or were at home.</summary>
+    public DbSet<BagRow> Bags => Set<BagRow>();
+
+    /// <summary>Counts at the door of sessions.</summary>
+    public DbSet<DoorCountRow> DoorCounts => Set<DoorCountRow>();
+
     /// <summary>A group with its children, adults and blocks, or null.</summary>
     public async Task<ChildrenGroup?> GroupAsync(string id, CancellationToken stop) =>
         (await GroupRowAsync(id, stop))?.ToCore();
@@ -82,6 +91,7 @@ public sealed class NidoDb(DbContextOptions<NidoDb> options) : DbContext(options
             .Include(g => g.Children)
             .Include(g => g.Adults)
             .Include(g => g.Blocks)
+            .Include(g => g.Counts)
             .AsSplitQuery()
             .SingleOrDefaultAsync(g => g.Id == id, stop);
 
@@ -248,6 +258,7 @@ public sealed class NidoDb(DbContextOptions<NidoDb> options) : DbContext(options
             g.HasMany(x => x.Children).WithOne().HasForeignKey(c => c.GroupId);
             g.HasMany(x => x.Adults).WithOne().HasForeignKey(a => a.GroupId);
             g.HasMany(x => x.Blocks).WithOne().HasForeignKey(b => b.GroupId);
+            g.HasMany(x => x.Counts).WithOne().HasForeignKey(c => c.GroupId);
         });
         modelBuilder.Entity<ChildRow>(c =>
         {
@@ -257,6 +268,8 @@ public sealed class NidoDb(DbContextOptions<NidoDb> options) : DbContext(options
             AsJson(c.Property(x => x.Ways)).HasDefaultValueSql("'{}'");
             AsJson(c.Property(x => x.UnknownAllergies)).HasDefaultValueSql("'[]'");
             AsJson(c.Property(x => x.Plans)).HasDefaultValueSql("'[]'");
+            AsJson(c.Property(x => x.AtHome))
+                .HasDefaultValueSql("'{\"Email\":\"\",\"Things\":null,\"YoungestBornOn\":null}'");
             c.Property(x => x.Pictures).HasDefaultValue(PictureConsent.None);
             // A child in the bin keeps its name; another may have it meanwhile.
             c.HasIndex(x => new { x.GroupId, x.Name }).IsUnique().HasFilter("\"BinnedAt\" IS NULL");
@@ -351,6 +364,30 @@ public sealed class NidoDb(DbContextOptions<NidoDb> options) : DbContext(options
             s.HasKey(x => x.WeekId);
             AsJson(s.Property(x => x.Shares));
             s.HasOne<WeekRow>().WithMany().HasForeignKey(x => x.WeekId);
+        });
+        modelBuilder.Entity<AskedRow>(a =>
+        {
+            a.ToTable("asked");
+            a.HasIndex(x => x.WeekId);
+            a.HasOne<WeekRow>().WithMany().HasForeignKey(x => x.WeekId);
+            a.HasOne<ChildRow>().WithMany().HasForeignKey(x => x.ChildId);
+        });
+        modelBuilder.Entity<BagRow>(b =>
+        {
+            b.ToTable("bags");
+            AsJson(b.Property(x => x.Title));
+            AsJson(b.Property(x => x.Things));
+            b.HasOne<ChildRow>().WithMany().HasForeignKey(x => x.ChildId);
+        });
+        modelBuilder.Entity<DoorCountRow>(d =>
+        {
+            d.ToTable("door_counts");
+            d.HasKey(x => new
+            {
+                x.GroupId,
+                x.On,
+                x.FromMonths,
+            });
         });
         modelBuilder.Entity<MarkRow>(m =>
         {

@@ -24,6 +24,18 @@ public sealed class SiteFolder : IDisposable
     /// <summary>Where backups lie.</summary>
     public string Backups => System.IO.Path.Combine(Path, "backups");
 
+    /// <summary>Where letters lie until a mail program sends them.</summary>
+    public string Outbox => System.IO.Path.Combine(Path, "outbox");
+
+    /// <summary>Takes every letter out of the outbox: what is erased must not lie there either.</summary>
+    public void EmptyOutbox()
+    {
+        if (Directory.Exists(Outbox))
+        {
+            Directory.Delete(Outbox, recursive: true);
+        }
+    }
+
     /// <summary>Makes the folder where there is none, and holds it.</summary>
     /// <exception cref="SiteException">It cannot be written to, is a file, or is held by another process.</exception>
     public static SiteFolder Open(string path)

@@ -21,6 +21,7 @@ public class ArchitectureTests
         "Prep",
         "Journal",
         "Families",
+        "Session",
         "Paper",
     ];
 

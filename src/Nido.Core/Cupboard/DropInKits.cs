@@ -9,21 +9,16 @@ public static class DropInKits
     /// </summary>
     /// <param name="expected">Expected headcount, 0–1000.</param>
     /// <param name="chanceOfRunningOut">Over 0 and under 1; 0.05 by default.</param>
-    public static int For(double expected, double chanceOfRunningOut = 0.05)
+    public static int For(double expected, double chanceOfRunningOut = 0.05) =>
+        For(new Coming(expected), chanceOfRunningOut);
+
+    /// <summary>As the other one, where sessions may differ by more than chance.</summary>
+    public static int For(Coming coming, double chanceOfRunningOut)
     {
-        ArgumentOutOfRangeException.ThrowIfNegative(expected);
-        ArgumentOutOfRangeException.ThrowIfGreaterThan(expected, 1000);
+        ArgumentOutOfRangeException.ThrowIfNegative(coming.Expected);
+        ArgumentOutOfRangeException.ThrowIfGreaterThan(coming.Expected, 1000);
         ArgumentOutOfRangeException.ThrowIfNegativeOrZero(chanceOfRunningOut);
         ArgumentOutOfRangeException.ThrowIfGreaterThanOrEqual(chanceOfRunningOut, 1);
-        // Terms by logarithm: e^-1000 is no number.
-        var (kits, term, sum) = (0, -expected, Math.Exp(-expected));
-        while (sum < 1 - chanceOfRunningOut && kits < 10_000)
-        {
-            kits++;
-            term += Math.Log(expected) - Math.Log(kits);
-            sum += Math.Exp(term);
-        }
-
-        return kits;
+        return coming.Least(1 - chanceOfRunningOut);
     }
 }

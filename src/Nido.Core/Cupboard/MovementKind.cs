@@ -18,6 +18,9 @@ public enum MovementKind
     /// <summary>Broke or went missing.</summary>
     Lost,
 
+    /// <summary>Went to a family in a bag, or came back from it.</summary>
+    Lent,
+
     /// <summary>The shelf was counted and differed.</summary>
     Counted,
 }

@@ -14,8 +14,6 @@ public static class HomeActivities
     /// <summary>On a page, at most.</summary>
     public const int Most = 4;
 
-    private const int MostCautions = 2;
-
     // What a strand counts for: any, one the week misses, the one of an objective, and a share that is short.
     private const double Any = 1;
     private const double Missed = 2;
@@ -29,32 +27,50 @@ public static class HomeActivities
     /// <param name="plan">The week.</param>
     /// <param name="theme">Its theme, for its words.</param>
     /// <param name="techniques">Every way of working.</param>
+    /// <param name="kinds">What a family can tick of its home.</param>
     /// <param name="child">Whom the page is for; null for every family of the group.</param>
+    /// <param name="most">How many at most.</param>
+    /// <param name="things">Only those that take a thing, for a bag.</param>
+    /// <param name="weekOf">The week it is done in; the plan's own where null.</param>
     public static IReadOnlyList<HomeActivity> For(
         WeekPlan plan,
         Theme theme,
         IReadOnlyList<Technique> techniques,
-        Child? child
+        IReadOnlyList<HomeKind> kinds,
+        Child? child,
+        int most = Most,
+        DateOnly? weekOf = null,
+        bool things = false
     )
     {
         ArgumentNullException.ThrowIfNull(plan);
         ArgumentNullException.ThrowIfNull(theme);
         ArgumentNullException.ThrowIfNull(techniques);
+        ArgumentNullException.ThrowIfNull(kinds);
         var children = child is null ? plan.Problem.Group.Children : [child];
+        var has = Has(kinds, child);
         var needs = NeedOfStrand.Of(plan, children);
         var weight = Strand.All.ToDictionary(s => s.Id, s => Any + needs[s.Id].Weight);
-        var left = OfTheWeek(techniques, plan.Problem.FirstDay)
-            .Select(t => (Technique: t, Cautions: Cautions(plan, t, children)))
+        var left = OfTheWeek(techniques, weekOf ?? plan.Problem.FirstDay)
+            .Select(t => (Technique: t, Things: HomeUse.Of(t.Home!, has)))
+            .Where(x => x.Things is not null && (!things || x.Things.Any(u => u.Thing.Like is not null)))
+            .Select(x => (x.Technique, x.Things, Cautions: Cautions(plan, x.Technique, x.Things!, children)))
             .Where(x => x.Cautions is not null)
-            .ToDictionary(x => x.Technique, x => x.Cautions!);
+            .ToDictionary(x => x.Technique, x => (Things: x.Things!, Cautions: x.Cautions!));
         var chosen = new List<HomeActivity>();
-        while (chosen.Count < Most && left.Count > 0)
+        while (chosen.Count < most && left.Count > 0)
         {
             var best = left
                 .Keys.OrderByDescending(t => Score(t, weight))
                 .ThenBy(t => t.Id, StringComparer.Ordinal)
                 .First();
-            chosen.Add(Of(plan, theme, best, child, needs) with { Mind = left[best] });
+            chosen.Add(
+                Of(plan, theme, best, child, needs) with
+                {
+                    Things = left[best].Things,
+                    Mind = left[best].Cautions,
+                }
+            );
             foreach (var same in left.Keys.Where(t => t.Ladder == best.Ladder).ToArray())
             {
                 left.Remove(same);
@@ -85,33 +101,21 @@ public static class HomeActivities
             );
     }
 
-    /// <summary>What the safety rules say of its things and of what is done, for each child alone with its family;
-    /// null where one of them keeps it away. A session, whose children nobody knows, is judged as a whole.</summary>
-    private static InBoth[]? Cautions(WeekPlan plan, Technique technique, IReadOnlyList<Child> children)
+    /// <summary>Kinds of thing a home has: as the family ticked them, else what a usual home has.</summary>
+    public static IReadOnlySet<string> Has(IReadOnlyList<HomeKind> kinds, Child? child) =>
+        child?.AtHome.Things?.ToHashSet() ?? kinds.Where(k => k.IsUsual).Select(k => k.Id).ToHashSet();
+
+    /// <summary>What the safety rules say of its things and of what is done, for each child alone with its family
+    /// and the youngest one there; null where one of them keeps it away.</summary>
+    private static InBoth[]? Cautions(
+        WeekPlan plan,
+        Technique technique,
+        IReadOnlyList<HomeUse> uses,
+        IReadOnlyList<Child> children
+    )
     {
-        var (safety, group) = (plan.Problem.Input.Safety, plan.Problem.Group);
-        HandledThing[] things =
-        [
-            .. technique.Home!.Things.SelectMany(t =>
-                HandledThing.AtHand(t.Like, null, t.Like is { } m ? safety.Holds.Of(m) : null)
-            ),
-        ];
-        ChildrenGroup[] homes =
-            group.Kind == GroupKind.DropIn || children.Count == 0
-                ? [group]
-                : [.. children.Select(c => group with { Children = [c] })];
-        Finding[] found = [.. homes.SelectMany(h => safety.Of(things, technique.Actions, h, plan.Problem.FirstDay))];
-        return found.Any(f => f.Rule.Severity == Severity.Block)
-            ? null
-            :
-            [
-                .. found
-                    .Where(f => f.Rule.Severity is Severity.AdultStep or Severity.Watch)
-                    .OrderBy(f => f.Rule.Severity)
-                    .Select(f => f.Rule.Message)
-                    .Distinct()
-                    .Take(MostCautions),
-            ];
+        var found = SafeAtHome.Findings(plan, uses.Select(u => u.Thing.Like), technique.Actions, children);
+        return found.Any(f => f.Rule.Severity == Severity.Block) ? null : SafeAtHome.Cautions(found);
     }
 
     private static double Score(Technique technique, Dictionary<string, double> weight) =>

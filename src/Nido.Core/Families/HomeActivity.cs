@@ -18,8 +18,8 @@ public sealed record HomeActivity(Technique Technique, InBoth Way, HomeStep? Ste
     /// <summary>About so many minutes.</summary>
     public int Minutes => Technique.Home!.Minutes;
 
-    /// <summary>What it needs.</summary>
-    public IReadOnlyList<HomeThing> Things => Technique.Home!.Things;
+    /// <summary>What it takes of what the home has.</summary>
+    public IReadOnlyList<HomeUse> Things { get; init; } = [];
 }
 
 /// <summary>A child's step, as a family reads it.</summary>

@@ -1,3 +1,5 @@
+using Nido.Core.Group.Expecting;
+
 namespace Nido.Core.Group;
 
 /// <summary>A child of a group, with what planning and safety must know.</summary>
@@ -37,12 +39,14 @@ public sealed record Child(
     /// <summary>What the child is given so that it can take part.</summary>
     public IReadOnlyList<Support> Supports { get; init; } = [];
 
-    /// <summary>Where it only stands for one expected at a drop-in session: the chance of running out that is borne,
-    /// over 0 and under 1. Null for a named child.</summary>
-    public double? RunOut { get; init; }
+    /// <summary>Where it only stands for some expected at a drop-in session, for whom; null for a named child.</summary>
+    public StandsFor? StandsFor { get; init; }
 
     /// <summary>Ways of working chosen for this child, by difference; the group's hold for the rest.</summary>
     public IReadOnlyDictionary<string, string> Ways { get; init; } = new Dictionary<string, string>();
+
+    /// <summary>What its family told of its home.</summary>
+    public AtHome AtHome { get; init; } = AtHome.NotSaid;
 
     /// <summary>What its family allows of pictures.</summary>
     public PictureConsent Pictures { get; init; }

@@ -1,3 +1,4 @@
+using Nido.Core.Group.Expecting;
 using Nido.Core.Group.Steps;
 
 namespace Nido.Core.Group;
@@ -39,6 +40,18 @@ public sealed record GroupSettings(
 
     /// <summary>In how many of a hundred sessions kits may run out, where who comes is not known.</summary>
     public int RunOutPercent { get; init; } = 5;
+
+    /// <summary>Address letters to families are sent from; empty where none is known.</summary>
+    public string LettersFrom { get; init; } = "";
+
+    /// <summary>How sure the headcounts are that are expected there, before any were counted.</summary>
+    public HowSure HowSure { get; init; }
+
+    /// <summary>What a kit that stays over costs, in cents; 0 where nobody said.</summary>
+    public int KitTooManyCents { get; init; }
+
+    /// <summary>What a child without a kit counts as, in cents; 0 where nobody said.</summary>
+    public int KitTooFewCents { get; init; }
 
     /// <summary>
     /// Allergens of the published lists that a drop-in session lets in, by id: nobody's allergies are known there, so

@@ -61,6 +61,9 @@ public sealed record Technique(
     /// <summary>What is seen when it goes wrong, with one change each; empty where its ladder's own signs do.</summary>
     public IReadOnlyList<Sign> Signs { get; init; } = [];
 
+    /// <summary>What it is in the circle of a session; null where it has no place there.</summary>
+    public SessionPart? InSession { get; init; }
+
     /// <summary>How it is done at home with what a home has; null where it is nothing for a home.</summary>
     public HomeWay? Home { get; init; }
 

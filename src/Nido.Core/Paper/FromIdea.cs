@@ -39,7 +39,7 @@ public sealed record FromIdea(Theme Theme, Idea Idea, IdeaStep Step, LadderStep 
             "snip-strips" => Values(
                 numbers: new()
                 {
-                    ["width"] = Width("snip-strips", Line?.Width ?? 4),
+                    ["width"] = LinesOfStep.Within("snip-strips", Line?.Width ?? 4),
                     ["strips"] = Math.Min(60, 2 * Step.Count),
                 },
                 texts: new() { ["marks"] = Step.Number <= 2 ? "fringe" : "across" }
@@ -47,7 +47,7 @@ public sealed record FromIdea(Theme Theme, Idea Idea, IdeaStep Step, LadderStep 
             "cutting-lines" => Values(
                 numbers: new()
                 {
-                    ["width"] = Width("cutting-lines", Line?.Width ?? 8),
+                    ["width"] = LinesOfStep.Within("cutting-lines", Line?.Width ?? 8),
                     ["count"] = Math.Clamp(Step.Count * 2, 3, 6),
                 },
                 texts: new()
@@ -98,8 +98,8 @@ public sealed record FromIdea(Theme Theme, Idea Idea, IdeaStep Step, LadderStep 
                     lists: new() { ["words"] = [.. Pictured.Take(8)] }
                 ),
             "trace-forms" => Values(
-                numbers: new() { ["width"] = Width("trace-forms", Line?.Width ?? 14) },
-                texts: new() { ["form"] = Form() }
+                numbers: new() { ["width"] = LinesOfStep.Within("trace-forms", Line?.Width ?? 14) },
+                texts: new() { ["form"] = LinesOfStep.Form(Rung) }
             ),
             "trace-letters" or "letter-mats" or "dot-letters" => Values(
                 texts: new()
@@ -135,30 +135,8 @@ public sealed record FromIdea(Theme Theme, Idea Idea, IdeaStep Step, LadderStep 
         Dictionary<string, IReadOnlyList<string>>? lists = null
     ) => new(numbers, texts, lists);
 
-    /// <summary>A width of the ladder, as far as the sheet takes it.</summary>
-    private static double Width(string kind, double width)
-    {
-        var field = SheetKinds.Get(kind).Fields.First(f => f.Name == "width");
-        return Math.Clamp(width, field.Least, field.Most);
-    }
-
-    // What turns smoothly is a curve, what has corners a zigzag; a guide to paste along winds.
-    private string Turns() =>
-        Idea.Technique.Ladder != "scissors" ? "wave"
-        : Line is { Smooth: > 0 } ? "curve"
-        : Line is { Turns: > 0 } ? "zigzag"
-        : "straight";
-
-    private string Form() =>
-        Rung.Number switch
-        {
-            <= 3 => "down",
-            4 => "circle",
-            5 => "cross",
-            6 => "square",
-            7 => "slantingCross",
-            _ => "triangle",
-        };
+    // A guide to paste along winds.
+    private string Turns() => Idea.Technique.Ladder != "scissors" ? "wave" : LinesOfStep.Turns(Line);
 
     private int Top() => Math.Clamp(Rung.Number >= 5 ? Theme.OlderNumbersTo : Theme.NumbersTo, 3, 20);
 

@@ -304,64 +304,10 @@ public sealed class PaperWords
         ["easier"] = ("Easier: {0}.", "Más fácil: {0}."),
         ["harder"] = ("Harder: {0}.", "Más difícil: {0}."),
         ["mindThis"] = ("Mind: {0}", "Atención: {0}"),
-        ["thisWeek"] = ("This week: {0}", "Esta semana: {0}"),
-        ["letterIs"] = ("Letter {0} {1} — {2}", "Letra {0} {1} — {2}"),
-        ["numbersTo"] = ("Numbers 1–{0}", "Números 1–{0}"),
-        ["wordsToUse"] = ("Words to use", "Palabras para usar"),
-        ["questions"] = ("Questions to ask at home", "Preguntas para casa"),
-        ["rhyme"] = ("A rhyme of ours", "Una rima nuestra"),
-        ["atHome"] = ("Ten minutes at home", "Diez minutos en casa"),
-        ["forFamilyOf"] = ("For the family of {0}", "Para la familia de {0}"),
-        ["youNeed"] = ("You need: {0}.", "Hace falta: {0}."),
-        ["needNothing"] = ("You need nothing for it.", "No hace falta nada."),
-        ["nowAndNext"] = ("Now: {0}. Next: {1}.", "Ahora: {0}. Después: {1}."),
-        ["nowOnly"] = ("Now: {0}.", "Ahora: {0}."),
-        ["whatWeDo"] = ("What we do", "Lo que hacemos"),
-        ["childCanDo"] = ("Does alone", "Hace solo o sola"),
-        ["childComes"] = ("What comes next", "Lo que viene ahora"),
-        ["childHelps"] = ("What helps", "Lo que ayuda"),
-        ["childLoves"] = ("Likes to stay at", "En lo que le gusta quedarse"),
-        ["childSeen"] = ("What we saw", "Lo que vimos"),
-        ["childShares"] = ("Aims in these weeks", "Objetivos de estas semanas"),
-        ["childShare"] = (
-            "{0}: met {1}% of an even share, planned {2}%",
-            "{0}: recibido {1} % de una parte igual, previsto {2} %"
-        ),
-        ["childPictures"] = ("Work", "Trabajos"),
-        ["childTowards"] = ("{0}: works towards “{1}”, by {2}", "{0}: camino de «{1}», hasta el {2}"),
-        ["childNext"] = ("{0}: next, “{1}”", "{0}: después, «{1}»"),
-        ["childStayedOnce"] = ("{0}, {1} minutes", "{0}, {1} minutos"),
-        ["childStays"] = ("{0}, {1} minutes in {2} times", "{0}, {1} minutos en {2} veces"),
-        ["childNothingElse"] = (
-            "An adult of the house chose what stands here. It tells what was seen; it judges nothing.",
-            "Un adulto de la casa eligió lo que hay aquí. Cuenta lo que se vio; no juzga nada."
-        ),
         ["aimFineMotor"] = ("Fine motor", "Motricidad fina"),
         ["aimMath"] = ("Math", "Matemáticas"),
         ["aimLiteracy"] = ("Literacy", "Lectoescritura"),
         ["aimSensory"] = ("Sensory", "Sensorial"),
-        ["weMind"] = ("What we mind, and you may too", "Lo que cuidamos, y en casa también"),
-        ["weMindWhy"] = (
-            "Every home is different: your own judgement, your child's allergy plan and the labels decide.",
-            "Cada casa es distinta: deciden su criterio, el plan de alergias de su hijo y las etiquetas."
-        ),
-        ["bring"] = (
-            "Could you save these for us? Please by {0}",
-            "¿Nos guardan estas cosas? Antes del {0}, por favor"
-        ),
-        ["door"] = ("At the door", "En la puerta"),
-        ["onTheTables"] = ("On the tables today", "Hoy en las mesas"),
-        ["onThisTable"] = ("On this table", "En esta mesa"),
-        ["mayHold"] = ("{0} (may hold)", "{0} (puede contener)"),
-        ["onceHeld"] = ("{0} (once held)", "{0} (contuvo antes)"),
-        ["noneKnown"] = (
-            "None of the listed allergens is known to lie here.",
-            "No nos consta aquí ninguno de los alérgenos de las listas."
-        ),
-        ["tellUs"] = (
-            "Please tell us about an allergy before you begin. The label and your family's plan decide.",
-            "Díganos una alergia antes de empezar. Deciden la etiqueta y el plan de su familia."
-        ),
         ["paperOfTheWeek"] = ("Paper of the week", "El papel de la semana"),
         ["printed"] = ("{0} · {1} p. × {2}", "{0} · {1} pág. × {2}"),
         ["evening"] = ("Evening of {0}", "Tarde del {0}"),
@@ -472,8 +418,12 @@ public sealed class PaperWords
     /// <summary>A text with its slots filled.</summary>
     public string Say(string key, params string[] with)
     {
-        var (english, other) = Texts[key];
-        return string.Format(CultureInfo.InvariantCulture, spanish ? other : english, [.. with]);
+        var (english, other) = Texts.TryGetValue(key, out var text) ? text : LetterWords.Texts[key];
+        // A text that ends by asking needs no full stop of the sentence around it.
+        return string.Format(CultureInfo.InvariantCulture, spanish ? other : english, [.. with])
+            .Replace("?.", "?", StringComparison.Ordinal)
+            .Replace("!.", "!", StringComparison.Ordinal)
+            .Replace("..", ".", StringComparison.Ordinal);
     }
 
     // The runtime's calendars are English on every machine.
@@ -518,10 +468,11 @@ public sealed class PaperWords
 
     /// <summary>Days from one to another, the year once.</summary>
     public string FromTo(DateOnly from, DateOnly to) =>
-        spanish
+        from == to ? $"{Day(from)}{(spanish ? " de" : "")} {from.Year}"
+        : spanish
             ? $"{from.Day}{(from.Month == to.Month ? "" : $" de {SpanishMonths[from.Month - 1]}")}–{to.Day} "
                 + $"de {SpanishMonths[to.Month - 1]} de {to.Year}"
-            : $"{(from.Month == to.Month ? $"{from.Day}" : from.ToString("d MMMM", CultureInfo.InvariantCulture))}–{to.ToString("d MMMM yyyy", CultureInfo.InvariantCulture)}";
+        : $"{(from.Month == to.Month ? $"{from.Day}" : from.ToString("d MMMM", CultureInfo.InvariantCulture))}–{to.ToString("d MMMM yyyy", CultureInfo.InvariantCulture)}";
 
     /// <summary>Name of a kind of sheet.</summary>
     public string Kind(string id) => Say($"kind.{id}");

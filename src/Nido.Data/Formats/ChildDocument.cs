@@ -3,6 +3,7 @@ using System.Net;
 using System.Text;
 using Microsoft.EntityFrameworkCore;
 using Nido.Core;
+using Nido.Core.Families;
 using Nido.Core.Group;
 using Nido.Core.Group.Steps;
 using Nido.Core.Journal;
@@ -42,6 +43,12 @@ public sealed record ChildDocument(
 
     /// <summary>Pictures of its work that show no other child, or only such as may be seen by its family.</summary>
     public IReadOnlyList<ChildPicture> Pictures { get; init; } = [];
+
+    /// <summary>What its family was asked for.</summary>
+    public IReadOnlyList<ChildAsked> Asked { get; init; } = [];
+
+    /// <summary>Bags it had at home.</summary>
+    public IReadOnlyList<ChildBag> Bags { get; init; } = [];
 
     /// <summary>What is known of a child.</summary>
     public static async Task<ChildDocument?> OfAsync(NidoDb db, string groupId, string childId, CancellationToken stop)
@@ -111,6 +118,18 @@ public sealed record ChildDocument(
                 ).Select(f => f.ToCore()),
             ],
             Pictures = await PicturesAsync(db, group, childId, stop),
+            Asked =
+            [
+                .. (
+                    await db.Asked.AsNoTracking().Where(a => a.ChildId == childId).OrderBy(a => a.Id).ToListAsync(stop)
+                ).Select(a => new ChildAsked(a.By, a.MaterialId, a.Amount, a.Answer, a.Brought)),
+            ],
+            Bags =
+            [
+                .. (
+                    await db.Bags.AsNoTracking().Where(b => b.ChildId == childId).OrderBy(b => b.Id).ToListAsync(stop)
+                ).Select(b => new ChildBag(b.Kind, b.LentOn, b.BackBy, b.BackOn, b.Things)),
+            ],
         };
     }
 
@@ -202,6 +221,18 @@ public sealed record ChildDocument(
 
     private static string Day(DateOnly day) => day.ToString("yyyy-MM-dd", CultureInfo.InvariantCulture);
 }
+
+/// <summary>Something its family was asked for.</summary>
+public sealed record ChildAsked(DateOnly By, string MaterialId, double Amount, AskAnswer Answer, double Brought);
+
+/// <summary>A bag it had at home.</summary>
+public sealed record ChildBag(
+    BagKind Kind,
+    DateOnly LentOn,
+    DateOnly BackBy,
+    DateOnly? BackOn,
+    IReadOnlyList<BagThing> Things
+);
 
 /// <summary>A note about a child.</summary>
 public sealed record ChildNote(DateOnly On, string IdeaId, string By, string Text);

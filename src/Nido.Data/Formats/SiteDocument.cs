@@ -52,6 +52,12 @@ public sealed record SiteDocument(
     /// <summary>What weeks planned and met.</summary>
     public IReadOnlyList<SharesRow> Shares { get; init; } = [];
 
+    /// <summary>What families were asked for.</summary>
+    public IReadOnlyList<AskedRow> Asked { get; init; } = [];
+
+    /// <summary>Bags at home.</summary>
+    public IReadOnlyList<BagRow> Bags { get; init; } = [];
+
     /// <summary>The published JSON Schema, made from the types so that it cannot drift from them.</summary>
     public static string Schema { get; } = MakeSchema().ToJsonString(Units.Json);
 
@@ -69,6 +75,7 @@ public sealed record SiteDocument(
                 .Include(g => g.Children.OrderBy(c => c.Id))
                 .Include(g => g.Adults.OrderBy(a => a.Order))
                 .Include(g => g.Blocks.OrderBy(b => b.Starts).ThenBy(b => b.Key))
+                .Include(g => g.Counts.OrderBy(c => c.On).ThenBy(c => c.FromMonths))
                 .AsSplitQuery()
                 .OrderBy(g => g.Id)
                 .ToListAsync(stop),
@@ -142,6 +149,16 @@ public sealed record SiteDocument(
                 .Where(s => weeks.Contains(s.WeekId))
                 .OrderBy(s => s.WeekId)
                 .ToListAsync(stop),
+            Asked = await db
+                .Asked.AsNoTracking()
+                .Where(a => weeks.Contains(a.WeekId) && children.Contains(a.ChildId))
+                .OrderBy(a => a.Id)
+                .ToListAsync(stop),
+            Bags = await db
+                .Bags.AsNoTracking()
+                .Where(b => children.Contains(b.ChildId))
+                .OrderBy(b => b.Id)
+                .ToListAsync(stop),
         };
     }
 
@@ -171,6 +188,8 @@ public sealed record SiteDocument(
         db.FollowUps.AddRange(FollowUps);
         db.Went.AddRange(Went);
         db.Shares.AddRange(Shares);
+        db.Asked.AddRange(Asked);
+        db.Bags.AddRange(Bags);
     }
 
     /// <summary>

@@ -48,7 +48,7 @@ public static class Units
             week.Sliders,
             week.Plan,
             week.Report,
-            group,
+            WithoutHomes(group),
             [.. week.Changes.OrderBy(c => c.Number).Select(UnitChange.Of)],
             week.ChangesInForce,
             overrides
@@ -190,11 +190,18 @@ public static class Units
         );
     }
 
+    /// <summary>A unit is shared: what families told of their homes stays here.</summary>
+    private static ChildrenGroup WithoutHomes(ChildrenGroup group) =>
+        group with
+        {
+            Children = [.. group.Children.Select(c => c with { AtHome = AtHome.NotSaid })],
+        };
+
     /// <summary>A child with its allergies in the words of the vocabulary.</summary>
     public static Child Read(Child child, AllergenBook book)
     {
         ArgumentNullException.ThrowIfNull(child);
         var (allergens, unknown) = AllergyEntry.Kept(book, child.Allergies, child.UnknownAllergies);
-        return child with { Allergies = allergens, UnknownAllergies = unknown };
+        return child with { Allergies = allergens, UnknownAllergies = unknown, AtHome = AtHome.NotSaid };
     }
 }

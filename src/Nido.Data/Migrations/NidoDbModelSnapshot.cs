@@ -49,6 +49,84 @@ namespace Nido.Data.Migrations
                     b.ToTable("adults", (string)null);
                 });
 
+            modelBuilder.Entity("Nido.Data.Rows.AskedRow", b =>
+                {
+                    b.Property<long>("Id")
+                        .ValueGeneratedOnAdd()
+                        .HasColumnType("INTEGER");
+
+                    b.Property<double>("Amount")
+                        .HasColumnType("REAL");
+
+                    b.Property<string>("Answer")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<double>("Brought")
+                        .HasColumnType("REAL");
+
+                    b.Property<DateOnly>("By")
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("ChildId")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("MaterialId")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("WeekId")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.HasKey("Id");
+
+                    b.HasIndex("ChildId");
+
+                    b.HasIndex("WeekId");
+
+                    b.ToTable("asked", (string)null);
+                });
+
+            modelBuilder.Entity("Nido.Data.Rows.BagRow", b =>
+                {
+                    b.Property<long>("Id")
+                        .ValueGeneratedOnAdd()
+                        .HasColumnType("INTEGER");
+
+                    b.Property<DateOnly>("BackBy")
+                        .HasColumnType("TEXT");
+
+                    b.Property<DateOnly?>("BackOn")
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("ChildId")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("Kind")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<DateOnly>("LentOn")
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("Things")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("Title")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.HasKey("Id");
+
+                    b.HasIndex("ChildId");
+
+                    b.ToTable("bags", (string)null);
+                });
+
             modelBuilder.Entity("Nido.Data.Rows.BlockRow", b =>
                 {
                     b.Property<string>("GroupId")
@@ -129,6 +207,12 @@ namespace Nido.Data.Migrations
                     b.PrimitiveCollection<string>("Allergies")
                         .IsRequired()
                         .HasColumnType("TEXT");
+
+                    b.Property<string>("AtHome")
+                        .IsRequired()
+                        .ValueGeneratedOnAdd()
+                        .HasColumnType("TEXT")
+                        .HasDefaultValueSql("'{\"Email\":\"\",\"Things\":null,\"YoungestBornOn\":null}'");
 
                     b.Property<bool>("AvoidsTouch")
                         .HasColumnType("INTEGER");
@@ -230,6 +314,31 @@ namespace Nido.Data.Migrations
                     b.HasKey("ChildId", "Ladder");
 
                     b.ToTable("chosen_steps", (string)null);
+                });
+
+            modelBuilder.Entity("Nido.Data.Rows.DoorCountRow", b =>
+                {
+                    b.Property<string>("GroupId")
+                        .HasColumnType("TEXT");
+
+                    b.Property<DateOnly>("On")
+                        .HasColumnType("TEXT");
+
+                    b.Property<int>("FromMonths")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<int>("Children")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<int?>("Kits")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<int?>("KitsBack")
+                        .HasColumnType("INTEGER");
+
+                    b.HasKey("GroupId", "On", "FromMonths");
+
+                    b.ToTable("door_counts", (string)null);
                 });
 
             modelBuilder.Entity("Nido.Data.Rows.FollowUpRow", b =>
@@ -801,6 +910,30 @@ namespace Nido.Data.Migrations
                         .IsRequired();
                 });
 
+            modelBuilder.Entity("Nido.Data.Rows.AskedRow", b =>
+                {
+                    b.HasOne("Nido.Data.Rows.ChildRow", null)
+                        .WithMany()
+                        .HasForeignKey("ChildId")
+                        .OnDelete(DeleteBehavior.Cascade)
+                        .IsRequired();
+
+                    b.HasOne("Nido.Data.Rows.WeekRow", null)
+                        .WithMany()
+                        .HasForeignKey("WeekId")
+                        .OnDelete(DeleteBehavior.Cascade)
+                        .IsRequired();
+                });
+
+            modelBuilder.Entity("Nido.Data.Rows.BagRow", b =>
+                {
+                    b.HasOne("Nido.Data.Rows.ChildRow", null)
+                        .WithMany()
+                        .HasForeignKey("ChildId")
+                        .OnDelete(DeleteBehavior.Cascade)
+                        .IsRequired();
+                });
+
             modelBuilder.Entity("Nido.Data.Rows.BlockRow", b =>
                 {
                     b.HasOne("Nido.Data.Rows.GroupRow", null)
@@ -833,6 +966,15 @@ namespace Nido.Data.Migrations
                     b.HasOne("Nido.Data.Rows.ChildRow", null)
                         .WithMany()
                         .HasForeignKey("ChildId")
+                        .OnDelete(DeleteBehavior.Cascade)
+                        .IsRequired();
+                });
+
+            modelBuilder.Entity("Nido.Data.Rows.DoorCountRow", b =>
+                {
+                    b.HasOne("Nido.Data.Rows.GroupRow", null)
+                        .WithMany("Counts")
+                        .HasForeignKey("GroupId")
                         .OnDelete(DeleteBehavior.Cascade)
                         .IsRequired();
                 });
@@ -965,6 +1107,8 @@ namespace Nido.Data.Migrations
                     b.Navigation("Blocks");
 
                     b.Navigation("Children");
+
+                    b.Navigation("Counts");
                 });
 
             modelBuilder.Entity("Nido.Data.Rows.WeekRow", b =>

@@ -24,6 +24,7 @@ public sealed class ChildRow : IBinned
     public required string Note { get; set; }
     public IReadOnlyList<Support> Supports { get; set; } = [];
     public IReadOnlyDictionary<string, string> Ways { get; set; } = new Dictionary<string, string>();
+    public AtHome AtHome { get; set; } = AtHome.NotSaid;
     public PictureConsent Pictures { get; set; }
     public DateOnly? FirstDay { get; set; }
     public DateOnly? LastDay { get; set; }
@@ -36,6 +37,7 @@ public sealed class ChildRow : IBinned
             Ways = Ways,
             UnknownAllergies = UnknownAllergies,
             Plans = Plans,
+            AtHome = AtHome,
             Pictures = Pictures,
             FirstDay = FirstDay,
             LastDay = LastDay,
@@ -72,6 +74,7 @@ public sealed class ChildRow : IBinned
         Note = child.Note;
         Supports = child.Supports;
         Ways = child.Ways;
+        AtHome = child.AtHome;
         Pictures = child.Pictures;
         FirstDay = child.FirstDay;
         LastDay = child.LastDay;

@@ -21,6 +21,9 @@ public sealed class GroupRow : IBinned
     public List<AdultRow> Adults { get; set; } = [];
     public List<BlockRow> Blocks { get; set; } = [];
 
+    /// <summary>Counts at the door, where children are not known.</summary>
+    public List<DoorCountRow> Counts { get; set; } = [];
+
     /// <summary>The group as Core sees it, youngest child first.</summary>
     public ChildrenGroup ToCore() =>
         new(
@@ -42,6 +45,7 @@ public sealed class GroupRow : IBinned
             Kind = Kind,
             Expected = [.. Expected.OrderBy(b => b.FromMonths)],
             Wishes = Wishes,
+            Counts = [.. Counts.OrderBy(c => c.On).ThenBy(c => c.FromMonths).Select(c => c.ToCore())],
         };
 
     /// <summary>The group with its lists in the order of a file, so that what is wrong is told where it stands
@@ -90,6 +94,18 @@ public sealed class GroupRow : IBinned
                 Starts = b.Starts,
                 Minutes = b.Minutes,
                 Offers = b.Offers,
+            }),
+        ];
+        Counts =
+        [
+            .. group.Counts.Select(c => new DoorCountRow
+            {
+                GroupId = Id,
+                On = c.On,
+                FromMonths = c.FromMonths,
+                Children = c.Children,
+                Kits = c.Kits,
+                KitsBack = c.KitsBack,
             }),
         ];
     }

@@ -156,6 +156,7 @@ public static class Erasing
         await db.Children.IgnoreQueryFilters().Where(c => c.GroupId == id).ExecuteDeleteAsync(stop);
         await db.Set<AdultRow>().Where(a => a.GroupId == id).ExecuteDeleteAsync(stop);
         await db.Set<BlockRow>().Where(b => b.GroupId == id).ExecuteDeleteAsync(stop);
+        await db.DoorCounts.Where(b => b.GroupId == id).ExecuteDeleteAsync(stop);
         await db.Groups.IgnoreQueryFilters().Where(g => g.Id == id).ExecuteDeleteAsync(stop);
     }
 
@@ -165,6 +166,7 @@ public static class Erasing
         await db.Rotas.Where(r => r.WeekId == id).ExecuteDeleteAsync(stop);
         await db.Went.Where(c => c.WeekId == id).ExecuteDeleteAsync(stop);
         await db.Shares.Where(c => c.WeekId == id).ExecuteDeleteAsync(stop);
+        await db.Asked.Where(c => c.WeekId == id).ExecuteDeleteAsync(stop);
         await db.Changes.Where(c => c.WeekId == id).ExecuteDeleteAsync(stop);
         await db.Weeks.IgnoreQueryFilters().Where(w => w.Id == id).ExecuteDeleteAsync(stop);
     }
@@ -178,6 +180,8 @@ public static class Erasing
         await db.Tallies.Where(o => o.ChildId == id).ExecuteDeleteAsync(stop);
         await db.FollowUps.Where(o => o.ChildId == id).ExecuteDeleteAsync(stop);
         await db.Notes.Where(o => o.ChildId == id).ExecuteDeleteAsync(stop);
+        await db.Asked.Where(o => o.ChildId == id).ExecuteDeleteAsync(stop);
+        await db.Bags.Where(o => o.ChildId == id).ExecuteDeleteAsync(stop);
     }
 
     /// <summary>Pictures that show a child go; of those of its work together with others only its name goes.</summary>

@@ -29,8 +29,10 @@ public sealed partial class UnreadableBody : IExceptionHandler
                 .Field(
                     parameter.Groups["name"].Value,
                     parameter.Groups["value"].Value,
-                    $"This cannot be read as what is wanted here ({parameter.Groups["type"].Value}). What the "
-                        + $"address takes stands at /api-docs."
+                    Named.Of(parameter.Groups["type"].Value) is { Length: > 0 } names
+                        ? (Said)$"One of {string.Join(", ", names)} is wanted."
+                        : $"This cannot be read as what is wanted here ({parameter.Groups["type"].Value}). What the "
+                            + $"address takes stands at /api-docs."
                 )
                 .ExecuteAsync(httpContext);
             return true;

@@ -19,6 +19,7 @@ internal sealed class MovementBodyValidator : AbstractValidator<MovementBody>
             .GreaterThanOrEqualTo(0)
             .When(m => m.Kind == MovementKind.Counted)
             .Says($"A count is 0 or more.");
+        RuleFor(m => m.Kind).NotEqual(MovementKind.Lent).Says($"What is lent goes with a bag, in Families.");
         RuleFor(m => m.Note).MaximumLength(200).Says($"A note has at most 200 letters.");
     }
 }

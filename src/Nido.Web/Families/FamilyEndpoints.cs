@@ -9,7 +9,7 @@ using Nido.Web.Paper;
 
 namespace Nido.Web.Families;
 
-/// <summary>What families read before the week: on screen, as PDF, as plain text; for every family or one child's.</summary>
+/// <summary>What families read before a week, after it and as a reminder: on screen, as PDF, as plain text; for every family or one child's.</summary>
 public static class FamilyEndpoints
 {
     /// <summary>Adds the endpoints.</summary>
@@ -24,6 +24,7 @@ public static class FamilyEndpoints
     private static async Task<Results<Ok<FamilyView>, ProblemHttpResult>> Letter(
         string weekId,
         string? childId,
+        Named<LetterKind>? kind,
         string? language,
         FamilyReading reading,
         CancellationToken stop
@@ -34,12 +35,13 @@ public static class FamilyEndpoints
             return problem;
         }
 
-        var family = await reading.ReadAsync(weekId, childId, stop);
+        var family = await reading.ReadAsync(weekId, childId, kind?.Value ?? LetterKind.Before, stop);
         return TypedResults.Ok(
             new FamilyView(
                 family.Child?.HomeLanguage,
                 [.. family.Home.Select(HomeView.Of)],
-                family.Letter(Speaking.Now).AsText()
+                family.Letter(Speaking.Now).AsText(),
+                [.. family.Happened.Pictures.Select(p => p.Id)]
             )
         );
     }
@@ -47,26 +49,29 @@ public static class FamilyEndpoints
     private static async Task<Results<FileContentHttpResult, ProblemHttpResult>> Pdf(
         string weekId,
         string? childId,
+        Named<LetterKind>? kind,
         string? language,
         FamilyReading reading,
         Content content,
         CancellationToken stop
     )
     {
-        var family = await reading.ReadAsync(weekId, childId, stop);
+        var family = await reading.ReadAsync(weekId, childId, kind?.Value ?? LetterKind.Before, stop);
+        var pictures = await reading.PicturesAsync(family, stop);
         return WeekPaperEndpoints.Drawn(
             family.Plan,
             language,
             content,
             "kind.family-page",
             family.FileName("pdf"),
-            pad => FamilyPage.Draw(pad, family.Letter(pad.Words))
+            pad => FamilyPage.Draw(pad, family.Letter(pad.Words), pictures)
         );
     }
 
     private static async Task<Results<FileContentHttpResult, ProblemHttpResult>> Text(
         string weekId,
         string? childId,
+        Named<LetterKind>? kind,
         string? language,
         FamilyReading reading,
         CancellationToken stop
@@ -77,7 +82,7 @@ public static class FamilyEndpoints
             return problem;
         }
 
-        var family = await reading.ReadAsync(weekId, childId, stop);
+        var family = await reading.ReadAsync(weekId, childId, kind?.Value ?? LetterKind.Before, stop);
         return TypedResults.File(
             Encoding.UTF8.GetBytes(family.Letter(Speaking.Now).AsText()),
             "text/plain; charset=utf-8",
@@ -90,7 +95,13 @@ public static class FamilyEndpoints
 /// <param name="HomeLanguage">Language at the child's home, two letters; null where the letter is for all.</param>
 /// <param name="Home">What can be done at home.</param>
 /// <param name="Text">The whole letter in plain words, to paste into a message.</param>
-public sealed record FamilyView(string? HomeLanguage, IReadOnlyList<HomeView> Home, string Text);
+/// <param name="Pictures">Numbers of the pictures that go along.</param>
+public sealed record FamilyView(
+    string? HomeLanguage,
+    IReadOnlyList<HomeView> Home,
+    string Text,
+    IReadOnlyList<long> Pictures
+);
 
 /// <summary>Something to do at home.</summary>
 /// <param name="TechniqueId">The way of working.</param>
@@ -127,7 +138,11 @@ public sealed record HomeView(
             a.Technique.Name,
             a.Way,
             a.Minutes,
-            [.. a.Things.Select(t => (Said)t.Name)],
+            [
+                .. a.Things.Select(u =>
+                    u.InPlaceOf is { } other ? (Said)$"{u.Thing.Name} (in place of {other.Name})" : (Said)u.Thing.Name
+                ),
+            ],
             a.Step?.Now.Name,
             a.Step?.Easier,
             a.Step?.Harder,

@@ -5,6 +5,7 @@ using Nido.Core.Allergens;
 using Nido.Core.Group;
 using Nido.Data.Formats;
 using Nido.Web.Common;
+using Nido.Web.Families;
 
 namespace Nido.Web.Group;
 
@@ -289,6 +290,18 @@ internal sealed class GroupBodyValidator : AbstractValidator<GroupBody>
             )
             .Says($"A group's own ratio begins at 0 months, and every line at a higher age than the one before.");
         RuleFor(g => g.Settings.BudgetCents).InclusiveBetween(0, 1_000_000).Says($"A budget is 0 to 10,000.00.");
+        RuleFor(g => g.Settings.LettersFrom)
+            .Must(a => string.IsNullOrEmpty(a) || HomeBodyValidator.IsAddress(a))
+            .Says($"This is no address for mail. Write one like name@house.example, or leave it empty.");
+        RuleFor(g => g.Settings.RunOutPercent)
+            .InclusiveBetween(1, 50)
+            .Says($"Kits may run out in 1 to 50 of a hundred sessions.");
+        RuleFor(g => g.Settings.KitTooManyCents)
+            .InclusiveBetween(0, 100_000)
+            .Says($"A kit that stays over costs 0 to 1,000.00.");
+        RuleFor(g => g.Settings.KitTooFewCents)
+            .InclusiveBetween(0, 100_000)
+            .Says($"A child without a kit counts as 0 to 1,000.00.");
         RuleFor(g => g.Settings.EveningPrepMinutes)
             .InclusiveBetween(0, 240)
             .Says($"An evening holds 0 to 240 minutes.");

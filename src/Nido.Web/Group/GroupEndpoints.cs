@@ -228,7 +228,7 @@ public static class GroupEndpoints
             );
         }
 
-        child.Take(body.ToCore(childId, content.Allergens));
+        child.Take(body.ToCore(childId, content.Allergens) with { AtHome = child.AtHome });
         await db.SaveChangesAsync(stop);
         Edition.Tell(http, child.ToCore());
         return TypedResults.Ok(row.ToCore());

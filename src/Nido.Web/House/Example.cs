@@ -22,6 +22,16 @@ public static class Example
         PictureConsent.None,
     ];
 
+    /// <summary>Who came on the last Saturdays, by band, oldest Saturday first.</summary>
+    private static readonly int[][] Saturdays =
+    [
+        [4, 9, 5, 2],
+        [7, 11, 6, 4],
+        [5, 6, 3, 1],
+        [9, 12, 8, 5],
+        [3, 7, 6, 2],
+    ];
+
     /// <summary>Lays it out in an empty house.</summary>
     /// <param name="db">The site.</param>
     /// <param name="content">The catalogue.</param>
@@ -42,6 +52,12 @@ public static class Example
         for (var k = 0; k < children.Count; k++)
         {
             children[k].Pictures = Consents[k % Consents.Length];
+            // Two of three families read mail; one in five told what it has at home.
+            children[k].AtHome = new(
+                k % 3 == 2 ? "" : $"family-{k + 1}@quill-street.example",
+                k % 5 == 1 ? ["socks", "cups", "spoons", "bowls", "water", "lids", "cloths", "dry-food"] : null,
+                null
+            );
         }
 
         db.Weeks.AddRange(was.WeekRows);
@@ -51,6 +67,7 @@ public static class Example
         db.Went.AddRange(was.Went);
         db.FollowUps.AddRange(was.FollowUps);
         db.Pictures.AddRange(was.Pictures);
+        await CountSaturdaysAsync(db, stop);
         await db.SaveChangesAsync(stop);
         foreach (var picture in was.Pictures)
         {
@@ -68,5 +85,33 @@ public static class Example
         }
 
         await db.SaveChangesAsync(stop);
+    }
+
+    private static async Task CountSaturdaysAsync(NidoDb db, CancellationToken stop)
+    {
+        var group = await db.Groups.Where(g => g.Kind == GroupKind.DropIn).SingleAsync(stop);
+        // What a kit costs in paper and paste, and what a child without one would be worth to the librarian.
+        group.Settings = group.Settings with
+        {
+            KitTooManyCents = 40,
+            KitTooFewCents = 200,
+        };
+        for (var k = 0; k < Saturdays.Length; k++)
+        {
+            // The Saturdays before the week that is shown.
+            var on = DemoScenario.Monday.AddDays(-2 - (7 * (Saturdays.Length - k)));
+            db.DoorCounts.AddRange(
+                group.Expected.Select(
+                    (band, b) =>
+                        new DoorCountRow
+                        {
+                            GroupId = group.Id,
+                            On = on,
+                            FromMonths = band.FromMonths,
+                            Children = Saturdays[k][b],
+                        }
+                )
+            );
+        }
     }
 }

@@ -175,6 +175,7 @@ public static partial class HouseEndpoints
         var thing = (await InAsync(db, id, stop)).Found(NotHere.TakenBack);
 
         await Erasing.EraseAsync(db, thing, stop);
+        folder.EmptyOutbox();
         stamp.AllIsNew();
         return TypedResults.Ok(new ErasedView(await HouseReading.StillInAsync(folder, thing, stop)));
     }

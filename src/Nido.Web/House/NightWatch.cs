@@ -49,6 +49,7 @@ public sealed partial class NightWatch(
         using var turn = await writer.TurnAsync(stop);
         if (await Erasing.EraseOldAsync(db, now, stop) > 0)
         {
+            folder.EmptyOutbox();
             stamp.AllIsNew();
         }
 

@@ -124,7 +124,8 @@ public static class WeekPaperEndpoints
         string title,
         string name,
         Action<Pad> draw,
-        PaperSize? paper = null
+        PaperSize? paper = null,
+        bool leftHanded = false
     )
     {
         ArgumentNullException.ThrowIfNull(draw);
@@ -133,7 +134,7 @@ public static class WeekPaperEndpoints
             return problem;
         }
 
-        var setting = Setting(plan, language ?? Speaking.Now.Language, content);
+        var setting = Setting(plan, language ?? Speaking.Now.Language, content) with { LeftHanded = leftHanded };
         var pad = new Pad(paper is { } asked ? setting with { Paper = asked } : setting, Lettering.Ours);
         draw(pad);
         // A plan with nothing on it still gives a page, with its heading.
@@ -144,6 +145,10 @@ public static class WeekPaperEndpoints
             name
         );
     }
+
+    /// <summary>Paper for a week in a language.</summary>
+    public static Pad Pad(WeekPlan plan, string language, Content content) =>
+        new(Setting(plan, language, content), Lettering.Ours);
 
     /// <summary>The refusal of a language sheets and letters are not written in; null for one they are.</summary>
     public static ProblemHttpResult? NotWritten(string? language) =>

@@ -147,7 +147,10 @@ public static class TodayEndpoints
         var (day, technique) = (plan.Problem.Slots[slot].Day, use.Idea.Technique);
         var mix = plan.Problem.Group.Settings.Approaches;
         bool Works(Approach approach) => mix.GetValueOrDefault(approach) > 0 && technique.Approaches.Contains(approach);
-        var whom = use.On(day).Children.Where(c => c.InReach && c.Child.RunOut is null).Select(c => c.Child).ToArray();
+        var whom = use.On(day)
+            .Children.Where(c => c.InReach && c.Child.StandsFor is null)
+            .Select(c => c.Child)
+            .ToArray();
         var made = ComesBack.Made(plan, day, use);
         return new(
             IdeaReading.Card(plan, use, day),

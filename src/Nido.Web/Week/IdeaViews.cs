@@ -47,7 +47,7 @@ public sealed record GoesWrongView(string Id, Said Seen, Said Change);
 /// <param name="Allergens">What stands on it: each allergen in both languages.</param>
 public sealed record KitView(
     int Step,
-    int Expected,
+    double Expected,
     int Count,
     IReadOnlyList<Said> Holds,
     IReadOnlyList<AllergenName> Allergens

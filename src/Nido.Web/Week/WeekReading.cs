@@ -227,7 +227,7 @@ public static class WeekReading
             [
                 .. use.On(placement.Day)
                     .Children.Where(c => c.InReach)
-                    .Select(c => c.Child.RunOut is null ? c.Child.Id : ExpectedBand.BandOf(c.Child.Id))
+                    .Select(c => c.Child.StandsFor is null ? c.Child.Id : ExpectedBand.BandOf(c.Child.Id))
                     .Distinct(),
             ],
             plan.SlotOf(placement.Day, placement.BlockId, placement.Offer) is { } slot && plan.Stays(slot)

@@ -71,7 +71,7 @@ public class HomeActivitiesTests
                 var child = Things.Child("Child", 50) with { Allergies = [allergy] };
                 Of(child, monday: Things.Monday.AddDays(7 * week))
                     .SelectMany(h => h.Things)
-                    .SelectMany(t => t.Like?.Allergens ?? [])
+                    .SelectMany(t => t.Thing.Like?.Allergens ?? [])
                     .ShouldAllBe(h => !book.Meets(allergy, h));
             }
         }
@@ -90,7 +90,7 @@ public class HomeActivitiesTests
         {
             var monday = Things.Monday.AddDays(7 * week);
             var child = Things.Child("Child", months, mouths: mouths);
-            var asked = Of(child, monday: monday).SelectMany(h => h.Things).ToHashSet();
+            var asked = Of(child, monday: monday).SelectMany(h => h.Things).Select(t => t.Thing).ToHashSet();
             foreach (var thing in Every)
             {
                 var isBlocked = Things
@@ -125,10 +125,11 @@ public class HomeActivitiesTests
                         Plan([Things.Child("Child", months)], Things.Monday.AddDays(7 * w)),
                         Theme,
                         [.. Published.Content.Techniques.Where(t => t.Id == "thread-string")],
+                        Published.Content.HomeKinds,
                         Plan([Things.Child("Child", months)], Things.Monday.AddDays(7 * w)).Problem.Group.Children[0]
                     )
                 )
-                .Any(h => h.Things.Any(t => t.Id == "shoe-lace"));
+                .Any(h => h.Things.Any(t => t.Thing.Id == "shoe-lace"));
         Laces(35).ShouldBeFalse();
         Laces(40).ShouldBeTrue();
     }
@@ -150,9 +151,9 @@ public class HomeActivitiesTests
             var input = WeekInputs.Of(Published.Content, group, Theme, monday, Things.Plenty);
             var plan = new WeekPlan(WeekProblem.Build(input).Problem, []);
             HomeActivities
-                .For(plan, Theme, Published.Content.Techniques, null)
+                .For(plan, Theme, Published.Content.Techniques, Published.Content.HomeKinds, null)
                 .SelectMany(h => h.Things)
-                .ShouldAllBe(t => t.Like == null || !t.Like.Allergens.Contains("wheat"));
+                .ShouldAllBe(t => t.Thing.Like == null || !t.Thing.Like.Allergens.Contains("wheat"));
         }
     }
 
@@ -167,9 +168,13 @@ public class HomeActivitiesTests
                 .First(t => t.Ladder is "pattern" or "numerals")
                 .Ladder;
             var plan = Plan([child], monday, new Objective(child.Id, ladder, 4, monday.AddDays(40)));
-            var first = HomeActivities.For(plan, Theme, Published.Content.Techniques, plan.Problem.Group.Children[0])[
-                0
-            ];
+            var first = HomeActivities.For(
+                plan,
+                Theme,
+                Published.Content.Techniques,
+                Published.Content.HomeKinds,
+                plan.Problem.Group.Children[0]
+            )[0];
             first.Technique.Strands.Keys.ShouldContain(Published.Content.Ladders[ladder].Strand.Id);
             first.Why.ShouldStartWith("towards an objective");
         }
@@ -179,10 +184,16 @@ public class HomeActivitiesTests
     public void A_page_for_everyone_has_no_step_and_suits_the_youngest()
     {
         var plan = Plan([Things.Child("Old", 70), Things.Child("Young", 20)], Things.Monday);
-        var home = HomeActivities.For(plan, Theme, Published.Content.Techniques, null);
+        var home = HomeActivities.For(plan, Theme, Published.Content.Techniques, Published.Content.HomeKinds, null);
         home.Count.ShouldBe(HomeActivities.Most);
         home.ShouldAllBe(h => h.Step == null);
-        var young = HomeActivities.For(plan, Theme, Published.Content.Techniques, plan.Problem.Group.Children[1]);
+        var young = HomeActivities.For(
+            plan,
+            Theme,
+            Published.Content.Techniques,
+            Published.Content.HomeKinds,
+            plan.Problem.Group.Children[1]
+        );
         young.Count.ShouldBe(HomeActivities.Most);
     }
 
@@ -190,7 +201,9 @@ public class HomeActivitiesTests
     public void An_empty_group_still_has_a_page()
     {
         var plan = Plan([], Things.Monday);
-        HomeActivities.For(plan, Theme, Published.Content.Techniques, null).Count.ShouldBe(HomeActivities.Most);
+        HomeActivities
+            .For(plan, Theme, Published.Content.Techniques, Published.Content.HomeKinds, null)
+            .Count.ShouldBe(HomeActivities.Most);
     }
 
     [Theory]
@@ -199,9 +212,15 @@ public class HomeActivitiesTests
     public void The_letter_says_it_in_one_language(string language, string atHome, string whose)
     {
         var plan = Plan([Things.Child("Xiomara", 50)], Things.Monday);
-        var home = HomeActivities.For(plan, Theme, Published.Content.Techniques, plan.Problem.Group.Children[0]);
+        var home = HomeActivities.For(
+            plan,
+            Theme,
+            Published.Content.Techniques,
+            Published.Content.HomeKinds,
+            plan.Problem.Group.Children[0]
+        );
         var words = PaperWords.In(language, Published.Content.Tongue(language));
-        var text = FamilyLetter.Of(plan, Theme, words, plan.Problem.Group.Children[0], home).AsText();
+        var text = LetterBefore.Of(plan, Theme, words, plan.Problem.Group.Children[0], home).AsText();
         text.ShouldContain(atHome);
         text.ShouldContain(whose);
         text.ShouldNotContain("{");
@@ -211,13 +230,19 @@ public class HomeActivitiesTests
             text.ShouldNotContain(way.NameIn(language == "en" ? "es" : "en"));
         }
 
-        FamilyLetter.Of(plan, Theme, words, null, []).AsText().ShouldNotContain("Xiomara");
+        LetterBefore.Of(plan, Theme, words, null, []).AsText().ShouldNotContain("Xiomara");
     }
 
     private static IReadOnlyList<HomeActivity> Of(Child child, DateOnly? monday = null)
     {
         var plan = Plan([child], monday ?? Things.Monday);
-        return HomeActivities.For(plan, Theme, Published.Content.Techniques, plan.Problem.Group.Children[0]);
+        return HomeActivities.For(
+            plan,
+            Theme,
+            Published.Content.Techniques,
+            Published.Content.HomeKinds,
+            plan.Problem.Group.Children[0]
+        );
     }
 
     private static WeekPlan Plan(Child[] children, DateOnly monday, params Objective[] towards)

@@ -2,6 +2,7 @@ using FsCheck.Xunit;
 using MathNet.Numerics.Distributions;
 using Nido.Core.Cupboard;
 using Nido.Core.Group;
+using Nido.Core.Group.Expecting;
 using Nido.Core.Group.Steps;
 using Nido.Core.Ideas;
 using Nido.Core.Tests.Week;
@@ -26,7 +27,12 @@ public class DropInTests
             of.ShouldAllBe(c =>
                 c.MonthsOn(Things.Monday) >= band.FromMonths && c.MonthsOn(Things.Monday) < band.ToMonths
             );
-            of.ShouldAllBe(c => c.RunOut == 0.05 && c.Allergies.Count == 0);
+            of.ShouldAllBe(c =>
+                c.StandsFor!.RunOut == 0.05
+                && c.StandsFor.Size == null
+                && c.StandsFor.Children == 1
+                && c.Allergies.Count == 0
+            );
         }
 
         there.Children.Select(c => c.Id).ShouldBeUnique();
@@ -37,7 +43,7 @@ public class DropInTests
     public bool The_ages_of_a_band_are_in_it_whatever_its_size(byte from, byte width, byte children)
     {
         var band = new ExpectedBand(12 + (from % 60), 13 + (from % 60) + (width % 36), children % 101);
-        var ages = band.StandIns(Things.Monday, WeekDays.Saturday, 0.05)
+        var ages = band.StandIns(Things.Monday, WeekDays.Saturday, Said(band.Children), 0.05)
             .Select(c => c.MonthsOn(Things.Monday))
             .ToArray();
         return ages.Length == band.Children && ages.All(a => a >= band.FromMonths && a < band.ToMonths);
@@ -106,6 +112,8 @@ public class DropInTests
             Things.Plenty
         );
 
+    private static Expectation Said(int children) => Expectation.Of(children, HowSure.Sure, []);
+
     private static readonly Block Table = new("table", "Table", BlockKind.Table, new(10, 0), 25, 1);
 
     private static StepOffer Offer(int step) =>
@@ -120,7 +128,7 @@ public class DropInTests
 
     private static IEnumerable<ChildAtIdea> Expected(int count, int step = 1) =>
         new ExpectedBand(24, 48, count)
-            .StandIns(Things.Monday, WeekDays.Saturday, 0.05)
+            .StandIns(Things.Monday, WeekDays.Saturday, Said(count), 0.05)
             .Select(c => new ChildAtIdea(c, Offer(step), null));
 
     private static Idea Idea(int steps = 1)

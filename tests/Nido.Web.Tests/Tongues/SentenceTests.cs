@@ -19,6 +19,8 @@ public class SentenceTests
     private static readonly string[] WordsAsData =
     [
         "src/Nido.Core/Paper/PaperWords.cs",
+        "src/Nido.Core/Paper/LetterWords.cs",
+        "src/Nido.Core/Families/BagWords.cs",
         "src/Nido.Core/Paper/Kinds/",
         "src/Nido.Core/Allergens/AllergenWords.cs",
         "src/Nido.Core/Ideas/OwnTheme.cs",

@@ -3,9 +3,15 @@ namespace Nido.Core.Paper.Adults;
 /// <summary>A letter to families, drawn.</summary>
 public static class FamilyPage
 {
+    private const double PhotoHigh = 70;
+
     /// <summary>Draws it in two columns.</summary>
-    public static void Draw(Pad pad, FamilyLetter letter)
+    /// <param name="pad">The paper.</param>
+    /// <param name="letter">The letter.</param>
+    /// <param name="pictures">JPEG files of its pictures, by number; a picture that is not there is left out.</param>
+    public static void Draw(Pad pad, FamilyLetter letter, IReadOnlyDictionary<long, byte[]> pictures)
     {
+        ArgumentNullException.ThrowIfNull(pictures);
         ArgumentNullException.ThrowIfNull(pad);
         ArgumentNullException.ThrowIfNull(letter);
         var flow = new Flow(pad, columns: 2);
@@ -14,7 +20,11 @@ public static class FamilyPage
             flow.Heading(section.Heading);
             foreach (var line in section.Lines)
             {
-                if (line.Kind == FamilyLineKind.Title)
+                if (line.Picture is { } id && pictures.TryGetValue(id, out var jpeg))
+                {
+                    flow.Photo(jpeg, line.Shape, line.Text, PhotoHigh);
+                }
+                else if (line.Kind == FamilyLineKind.Title)
                 {
                     flow.Sub(line.Text);
                 }

@@ -64,6 +64,15 @@ internal sealed class Flow(Pad pad, int columns = 1, bool landscape = false)
         Item(text, above: (wide * shape) + 2, draw: at => leaf.Lay(jpeg, new(X, at, wide, wide * shape)));
     }
 
+    /// <summary>What comes next begins in the next column; nothing is begun after the last.</summary>
+    public void NextColumn()
+    {
+        if (column + 1 < columns)
+        {
+            (column, y) = (column + 1, double.NaN);
+        }
+    }
+
     /// <summary>White between parts.</summary>
     public void Space(double mm) => y = Top + mm;
 

@@ -1,5 +1,6 @@
 using Nido.Core.Cupboard;
 using Nido.Core.Group;
+using Nido.Core.Group.Expecting;
 using Nido.Core.Ideas;
 
 namespace Nido.Core.Week.Problem;
@@ -68,9 +69,9 @@ public static class Demand
         var each = users.Select(u => u.Step.Each(role, u.Child.Child.Name)).OrderDescending().ToArray();
         // The neediest who can be at work together, so that no table falls short whoever comes first.
         var counted = material.Consumable ? each : [.. each.Take(atOnce)];
-        if (material.Consumable && users[0].Child.Child.RunOut is { } runOut)
+        if (material.Consumable && users[0].Child.Child.StandsFor is { } stands)
         {
-            return ForExpected(role, material, users, runOut);
+            return ForExpected(role, material, users, stands.RunOut);
         }
 
         var sum = role.Per == Per.Pair ? counted.Where((_, i) => i % 2 == 0).Sum() : counted.Sum();
@@ -102,14 +103,15 @@ public static class Demand
         return
         [
             .. from at in children
-            where at.InReach && at.Child.RunOut is not null
+            where at.InReach && at.Child.StandsFor is not null
             group at by at.Offer!.Step into g
             orderby g.Key
             let step = idea.Steps.First(s => s.Number == g.Key)
+            let coming = StandsFor.Of(g.Select(c => c.Child.StandsFor!))
             select new Kit(
                 g.Key,
-                g.Count(),
-                DropInKits.For(g.Count(), g.First().Child.RunOut!.Value),
+                coming.Expected,
+                DropInKits.For(coming, g.First().Child.StandsFor!.RunOut),
                 [
                     .. idea
                         .Technique.Roles.Where(r =>
@@ -133,13 +135,15 @@ public static class Demand
         var kits = users
             .GroupBy(u => u.Step.Number)
             .OrderBy(g => g.Key)
+            .Select(g => (g.Key, Users: g, Coming: StandsFor.Of(g.Select(u => u.Child.Child.StandsFor!))))
             .Select(g =>
                 (
                     Step: g.Key,
-                    Expected: g.Count(),
-                    Kits: DropInKits.For(g.Count(), runOut),
-                    Each: g.First().Step.Each(role, ""),
-                    Words: g.First().Step.EachInWords(role, Said.Word(material.Unit.ToString().ToLowerInvariant()))
+                    g.Coming.Expected,
+                    Kits: DropInKits.For(g.Coming, runOut),
+                    Each: g.Users.First().Step.Each(role, ""),
+                    Words: g.Users.First()
+                        .Step.EachInWords(role, Said.Word(material.Unit.ToString().ToLowerInvariant()))
                 )
             )
             .ToArray();
@@ -151,7 +155,7 @@ public static class Demand
             total,
             [
                 $"{material.Name} as {role.Name}: "
-                    + $"{kits.Select(k => (Said)$"{k.Expected} expected at step {k.Step} → {k.Kits} kits ({k.Words})")}; "
+                    + $"{kits.Select(k => (Said)$"{k.Expected:0.#} expected at step {k.Step} → {k.Kits} kits ({k.Words})")}; "
                     + $"each runs out in at most {100 * runOut:0}% of sessions → {total:0.##}",
             ]
         );

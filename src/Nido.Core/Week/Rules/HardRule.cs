@@ -25,6 +25,7 @@ public abstract class HardRule
         Daily,
         new TakesPlace(),
         new DryDay(),
+        new StoryInASession(),
         new NothingGone(),
         new MadeOnADayBefore(),
         new MayBeMet(),

@@ -9,7 +9,14 @@ public abstract class IdeaCost
 {
     /// <summary>Every one of them.</summary>
     public static IReadOnlyList<IdeaCost> All { get; } =
-    [new CarriesTheTheme(), new NotDoneLately(), new SuitsTheApproach(), new OfWhatIsThere(), new AsTheGroupWorks()];
+    [
+        new CarriesTheTheme(),
+        new NotDoneLately(),
+        new SuitsTheApproach(),
+        new OfWhatIsThere(),
+        new AsTheGroupWorks(),
+        new TellsAStory(),
+    ];
 
     /// <summary>What is wished, in a teacher's words.</summary>
     public abstract Said Name { get; }

@@ -1387,6 +1387,262 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/groups/{groupId}/children/{childId}/home": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["getHome"];
+        put: operations["changeHome"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/weeks/{weekId}/asking": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["getAsking"];
+        put?: never;
+        post: operations["shareAsking"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/weeks/{weekId}/asking/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["answerAsking"];
+        post?: never;
+        delete: operations["takeAskingBack"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/weeks/{weekId}/letters": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["getLetters"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/weeks/{weekId}/letters/outbox": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["layLetters"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/weeks/{weekId}/letters/mail.zip": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["lettersZip"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/weeks/{weekId}/letters/paper.pdf": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["lettersOnPaper"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/weeks/{weekId}/bags": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["getBags"];
+        put?: never;
+        post: operations["lendBag"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/weeks/{weekId}/bags/{childId}/{kind}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["lookAtBag"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/weeks/{weekId}/bags/{childId}/{kind}/bag.pdf": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["bagPdf"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/weeks/{weekId}/bags/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["bagBack"];
+        post?: never;
+        delete: operations["takeBagBack"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/weeks/{weekId}/days/{day}/session": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["getSession"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/weeks/{weekId}/days/{day}/session.pdf": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["sessionPdf"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/weeks/{weekId}/days/{day}/helpers.pdf": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["helpersPdf"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/groups/{groupId}/expected": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["getExpected"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/groups/{groupId}/counts/{on}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["countAtDoor"];
+        post?: never;
+        delete: operations["takeCountBack"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/weeks/{weekId}/ideas": {
         parameters: {
             query?: never;
@@ -2585,6 +2841,12 @@ export interface components {
             outOfReach: string[];
             keptOut: null | components["schemas"]["Said"];
         };
+        /** @description What a family says; with Brought how much it is, all of it where nothing is said. */
+        AnswerBody: {
+            answer: components["schemas"]["AskAnswer"];
+            /** Format: double */
+            brought: null | number;
+        };
         /** @description What comes out. */
         ArcRowsAnswer: {
             /** @description ⌊(πr + gap)/(pieceSize + gap)⌋, outer row first. */
@@ -2648,6 +2910,11 @@ export interface components {
              */
             samplePerRow: boolean;
         };
+        /**
+         * @description What a family said to something it was asked for.
+         * @enum {unknown}
+         */
+        AskAnswer: "asked" | "willBring" | "brought" | "cannotBring";
         /** @description Asking families for saved-up things: whether it is enough, and when the note must go out. */
         AskFamilies: {
             /**
@@ -2713,6 +2980,61 @@ export interface components {
             line: components["schemas"]["MaterialLineView"];
             ask: components["schemas"]["AskFamilies"];
         };
+        /** @description What a family was asked for. */
+        AskedFamily: {
+            childId: string;
+            name: string;
+            lines: components["schemas"]["AskedLine"][];
+        };
+        /** @description One thing a family was asked for, and what it said. */
+        AskedLine: {
+            /** Format: int64 */
+            id: number;
+            name: components["schemas"]["Said"];
+            unit: string;
+            /** Format: double */
+            amount: number;
+            answer: components["schemas"]["AskAnswer"];
+            /** Format: double */
+            brought: number;
+        };
+        /** @description Something families are asked for. */
+        AskedThing: {
+            /** @description The material. */
+            materialId: string;
+            /** @description Its name. */
+            name: components["schemas"]["Said"];
+            /** @description Its unit. */
+            unit: string;
+            /**
+             * Format: double
+             * @description Missing, and nobody was asked for it.
+             */
+            notAsked: number;
+            /**
+             * Format: double
+             * @description Asked for or promised, and not here.
+             */
+            coming: number;
+            /**
+             * Format: double
+             * @description Here.
+             */
+            brought: number;
+            ask: null | components["schemas"]["AskFamilies"];
+        };
+        /** @description What is asked of families for a week. */
+        AskingView: {
+            /**
+             * Format: date
+             * @description Last day to bring it.
+             */
+            by: string;
+            /** @description What is missing and asked for. */
+            things: components["schemas"]["AskedThing"][];
+            /** @description What each family was asked for. */
+            families: components["schemas"]["AskedFamily"][];
+        };
         /** @description A child at the door. */
         AtDoor: {
             /** @description Who. */
@@ -2728,6 +3050,23 @@ export interface components {
             at: null | string;
             /** @description It comes on this day only. */
             visits: boolean;
+        };
+        /** @description What a family told of its home. It goes into no file that is shared. */
+        AtHome: {
+            /** @description Where letters go; empty where none is known: the family gets paper. */
+            email: string;
+            /** @description Ids of the kinds of thing it has; null where nobody said, and a usual home is meant. */
+            things: null | string[];
+            /**
+             * Format: date
+             * @description Birth date of the youngest child at home beside this one; null where there is none younger
+             *                 or nobody said.
+             */
+            youngestBornOn: null | string;
+        };
+        /** @description What came back; what is not named came back whole. */
+        BackBody: {
+            things: components["schemas"]["ThingBack"][];
         };
         /** @description What is in a house, so that a backup can be laid beside what is here. */
         BackupContents: {
@@ -2806,6 +3145,121 @@ export interface components {
          * @enum {unknown}
          */
         BackupReason: "byHand" | "nightly" | "beforeUpdate" | "beforeRestore" | "brought";
+        /** @description A bag to lend. */
+        BagBody: {
+            childId: string;
+            kind: components["schemas"]["BagKind"];
+        };
+        /**
+         * @description Bags a family can borrow.
+         * @enum {unknown}
+         */
+        BagKind: "readiness" | "week";
+        /** @description A bag that is or was at home. */
+        BagLent: {
+            /** Format: int64 */
+            id: number;
+            childId: string;
+            name: string;
+            kind: components["schemas"]["BagKind"];
+            title: components["schemas"]["Said"];
+            /** Format: date */
+            lentOn: string;
+            /** Format: date */
+            backBy: string;
+            /** Format: date */
+            backOn: null | string;
+            late: boolean;
+            things: components["schemas"]["BagThingView"][];
+        };
+        /** @description Something in a bag: how many, whether it comes back, how many there are to lend, how many are back. */
+        BagThingView: {
+            id: string;
+            name: components["schemas"]["Said"];
+            /** Format: int32 */
+            count: number;
+            comesBack: boolean;
+            /** Format: double */
+            have: null | number;
+            /** Format: int32 */
+            back: null | number;
+        };
+        /** @description A bag before it goes. */
+        BagView: {
+            /** @description Its title. */
+            title: components["schemas"]["Said"];
+            /**
+             * Format: int32
+             * @description How long it stays at home.
+             */
+            days: number;
+            /** @description What is in it. */
+            things: components["schemas"]["BagThingView"][];
+            /** @description What to do. */
+            steps: string[];
+            /** @description What to mind, for the ages at home. */
+            mind: string[];
+            /** @description What a rule keeps out of it. */
+            leftOut: string[];
+        };
+        /** @description How many of a band came, how many kits were there and how many are back. */
+        BandCount: {
+            /** Format: int32 */
+            fromMonths: number;
+            /** Format: int32 */
+            children: number;
+            /** Format: int32 */
+            kits: null | number;
+            /** Format: int32 */
+            kitsBack: null | number;
+        };
+        /** @description What is expected of a band. */
+        BandView: {
+            /** @description Its ages; empty for all together. */
+            name: string;
+            /**
+             * Format: int32
+             * @description Youngest age.
+             */
+            fromMonths: number;
+            /**
+             * Format: int32
+             * @description Headcount the librarian said.
+             */
+            said: number;
+            /**
+             * Format: double
+             * @description Headcount of the next session on the mean.
+             */
+            expected: number;
+            /**
+             * Format: int32
+             * @description Fewer come in one session of twenty.
+             */
+            low: number;
+            /**
+             * Format: int32
+             * @description More come in one session of twenty.
+             */
+            high: number;
+            /**
+             * Format: int32
+             * @description Sessions counted.
+             */
+            sessions: number;
+            /**
+             * Format: int32
+             * @description Kits to pack.
+             */
+            kits: number;
+            /**
+             * Format: double
+             * @description Chance in percent that they run out.
+             */
+            runOut: number;
+            /** @description Sessions differ by more than chance. */
+            differs: boolean;
+        };
         /** @description What a change of plan comes to: its strips, and the line of truth before and after. */
         BeforeAfter: {
             changed: components["schemas"]["ChangedStrip"][];
@@ -3067,16 +3521,13 @@ export interface components {
             plans?: components["schemas"]["WrittenPlan"][];
             /** @description What the child is given so that it can take part. */
             supports?: components["schemas"]["Support"][];
-            /**
-             * Format: double
-             * @description Where it only stands for one expected at a drop-in session: the chance of running out that is borne,
-             *                 over 0 and under 1. Null for a named child.
-             */
-            runOut?: null | number;
+            standsFor?: null | components["schemas"]["StandsFor"];
             /** @description Ways of working chosen for this child, by difference; the group's hold for the rest. */
             ways?: {
                 [key: string]: string;
             };
+            /** @description What its family told of its home. */
+            atHome?: components["schemas"]["AtHome"];
             /** @description What its family allows of pictures. */
             pictures?: components["schemas"]["PictureConsent"];
             /**
@@ -3226,6 +3677,8 @@ export interface components {
             kind?: components["schemas"]["GroupKind"];
             /** @description Who is expected, where the children are not known; youngest first. */
             expected?: components["schemas"]["ExpectedBand"][];
+            /** @description How many came to its sessions, where the children are not known; by day. */
+            counts?: components["schemas"]["CountAtDoor"][];
             /** @description Children put together by adults, or kept apart, where groups are formed. */
             wishes?: components["schemas"]["GroupingWish"][];
         };
@@ -3361,6 +3814,34 @@ export interface components {
             groupId: string;
             /** Format: date */
             monday: string;
+        };
+        /** @description How many of an age came to a session, counted at the door. */
+        CountAtDoor: {
+            /**
+             * Format: date
+             * @description Day of the session.
+             */
+            on: string;
+            /**
+             * Format: int32
+             * @description Youngest age of the band, in whole months.
+             */
+            fromMonths: number;
+            /**
+             * Format: int32
+             * @description How many came, 0–500.
+             */
+            children: number;
+            /**
+             * Format: int32
+             * @description Kits of the band that were there; null where nobody said.
+             */
+            kits: null | number;
+            /**
+             * Format: int32
+             * @description Kits that were left over or came back whole; null where nobody said.
+             */
+            kitsBack: null | number;
         };
         /** @description A count of a material. */
         CountBody: {
@@ -3553,6 +4034,10 @@ export interface components {
             /** Format: time */
             at: null | string;
         };
+        /** @description What a count says: the bands that were counted. */
+        DoorCountsBody: {
+            bands: components["schemas"]["BandCount"][];
+        };
         /**
          * @description What the door says of a child.
          * @enum {unknown}
@@ -3708,6 +4193,26 @@ export interface components {
              */
             name?: null | string;
         };
+        /** @description Who is expected. */
+        ExpectedView: {
+            /**
+             * Format: date
+             * @description For a session on this day: what was counted before it.
+             */
+            on: string;
+            /** @description Each age band. */
+            bands: components["schemas"]["BandView"][];
+            /** @description All together, with one kit for everyone. */
+            all: components["schemas"]["BandView"];
+            /**
+             * Format: int32
+             * @description In how many of a hundred sessions kits may run out.
+             */
+            runOutPercent: number;
+            choice: null | components["schemas"]["KitsByPrice"];
+            /** @description What was counted, newest first. */
+            counts: components["schemas"]["CountAtDoor"][];
+        };
         /** @description A child and an aim, in how many of a hundred weeks it falls short, and what would help. */
         FallsShortView: {
             name: string;
@@ -3724,6 +4229,8 @@ export interface components {
             home: components["schemas"]["HomeView"][];
             /** @description The whole letter in plain words, to paste into a message. */
             text: string;
+            /** @description Numbers of the pictures that go along. */
+            pictures: number[];
         };
         /**
          * @description What kind of value a field takes.
@@ -4192,6 +4699,20 @@ export interface components {
              * @description In how many of a hundred sessions kits may run out, where who comes is not known.
              */
             runOutPercent?: number;
+            /** @description Address letters to families are sent from; empty where none is known. */
+            lettersFrom?: string;
+            /** @description How sure the headcounts are that are expected there, before any were counted. */
+            howSure?: components["schemas"]["HowSure"];
+            /**
+             * Format: int32
+             * @description What a kit that stays over costs, in cents; 0 where nobody said.
+             */
+            kitTooManyCents?: number;
+            /**
+             * Format: int32
+             * @description What a child without a kit counts as, in cents; 0 where nobody said.
+             */
+            kitTooFewCents?: number;
             /**
              * @description Allergens of the published lists that a drop-in session lets in, by id: nobody's allergies are known there, so
              *     that the
@@ -4277,6 +4798,51 @@ export interface components {
         HeldHow: "contains" | "mayContain" | "held";
         /** @enum {unknown} */
         HelpLevel: "alone" | "shown" | "hands" | "notYet" | null;
+        /** @description What a child of an age does, and what to say. */
+        HelperLine: {
+            /** Format: int32 */
+            fromMonths: number;
+            do: components["schemas"]["Said"];
+            say: components["schemas"]["Said"];
+            easier: components["schemas"]["Said"];
+            harder: components["schemas"]["Said"];
+        };
+        /** @description A card for who sits beside a child at a table. */
+        HelperView: {
+            /** @description The idea. */
+            title: components["schemas"]["Said"];
+            /** @description What to say and do at each age, youngest first. */
+            steps: components["schemas"]["HelperLine"][];
+            /** @description What to mind. */
+            mind: string[];
+        };
+        /** @description What is told of a home. Without things a usual home is meant. */
+        HomeBody: {
+            email: null | string;
+            things: null | string[];
+            /** Format: date */
+            youngestBornOn: null | string;
+        };
+        /** @description A kind of thing a home may have. */
+        HomeKindView: {
+            id: string;
+            name: components["schemas"]["Said"];
+            has: boolean;
+        };
+        /** @description A home, to be ticked. */
+        HomeOfChild: {
+            /** @description Where letters go; empty where the family gets paper. */
+            email: string;
+            /** @description Nobody said what it has: a usual home is meant. */
+            isUsual: boolean;
+            /** @description What can be ticked. */
+            kinds: components["schemas"]["HomeKindView"][];
+            /**
+             * Format: date
+             * @description Birth date of the youngest there beside this child.
+             */
+            youngestBornOn: null | string;
+        };
         /** @description Something to do at home. */
         HomeView: {
             /** @description The way of working. */
@@ -4325,6 +4891,11 @@ export interface components {
          * @enum {unknown}
          */
         HowItWent: "withJoy" | "allRight" | "notSo";
+        /**
+         * @description How sure a librarian is of the headcount she expects.
+         * @enum {unknown}
+         */
+        HowSure: "sure" | "roughly" | "guess";
         /** @description An idea opened: who works how, with what, how many, and what to mind. */
         IdeaCard: {
             ideaId: string;
@@ -4508,7 +5079,7 @@ export interface components {
              */
             step: number;
             /**
-             * Format: int32
+             * Format: double
              * @description Children expected.
              */
             expected: number;
@@ -4521,6 +5092,53 @@ export interface components {
             holds: string[];
             /** @description What stands on it: each allergen in both languages. */
             allergens: components["schemas"]["AllergenName"][];
+        };
+        /**
+         * @description How many kits to pack by the price of being wrong: the smallest number that is enough with the chance
+         *     too few ÷ (too few + too many), the newsvendor's rule (Arrow, Harris and Marschak, Optimal inventory policy, 1951; from
+         *     memory).
+         */
+        KitsByPrice: {
+            /**
+             * Format: int32
+             * @description Kits of least cost on the mean.
+             */
+            best: number;
+            /**
+             * Format: double
+             * @description Chance of running short that the prices bear, 0 to 1.
+             */
+            runOut: number;
+            /** @description The numbers round it, fewest first. */
+            rows: components["schemas"]["KitsRow"][];
+        };
+        /** @description What a number of kits comes to. */
+        KitsRow: {
+            /**
+             * Format: int32
+             * @description Kits packed.
+             */
+            kits: number;
+            /**
+             * Format: double
+             * @description Chance of running short.
+             */
+            runOut: number;
+            /**
+             * Format: double
+             * @description Kits left over on the mean.
+             */
+            leftOver: number;
+            /**
+             * Format: double
+             * @description Children without one on the mean.
+             */
+            without: number;
+            /**
+             * Format: double
+             * @description What both cost on the mean.
+             */
+            costCents: number;
         };
         /** @description A column of the grid. */
         LadderHead: {
@@ -4580,10 +5198,49 @@ export interface components {
          * @enum {unknown}
          */
         LetterFit: "clear" | "blendOrDigraph" | "otherSound" | "hidden" | "otherLetter" | "notThis" | "unknown";
+        /**
+         * @description Which letter a family reads.
+         * @enum {unknown}
+         */
+        LetterKind: "before" | "after" | "reminder";
+        /** @description How a letter goes to a family. */
+        LetterOf: {
+            /** @description The child. */
+            childId: string;
+            /** @description Its name. */
+            name: string;
+            /** @description By mail; else on paper. */
+            byMail: boolean;
+            /** @description Language of the letter. */
+            language: string;
+            /** @description It is the one spoken at home. */
+            isOwnLanguage: boolean;
+        };
         /** @description From which day on letters and numbers are proposed. */
         LettersBody: {
             /** Format: date */
             from: string;
+        };
+        /** @description Which letters are laid into the outbox. */
+        LettersToLay: {
+            kind: components["schemas"]["LetterKind"];
+        };
+        /** @description Who gets what. */
+        LettersView: {
+            /** @description Each family. */
+            families: components["schemas"]["LetterOf"][];
+            /**
+             * Format: int32
+             * @description Letters laid just now.
+             */
+            laid: number;
+            /**
+             * Format: int32
+             * @description Letters that lie in the outbox.
+             */
+            inOutbox: number;
+            /** @description Where it is. */
+            folder: string;
         };
         /** @description A list as read: the good rows are offered, the others explained; nothing is saved yet. */
         ListReadingOfChild: {
@@ -4897,7 +5554,7 @@ export interface components {
          * @description Why an amount in the cupboard changed.
          * @enum {unknown}
          */
-        MovementKind: "bought" | "found" | "used" | "made" | "lost" | "counted";
+        MovementKind: "bought" | "found" | "used" | "made" | "lost" | "lent" | "counted";
         /** @description What comes out. */
         NameSetsAnswer: {
             /**
@@ -5394,6 +6051,22 @@ export interface components {
             paper: components["schemas"]["PaperSize"];
             /** @description Days that have a page of their own. */
             days: string[];
+        };
+        /**
+         * @description What a part of a session is.
+         * @enum {unknown}
+         */
+        PartKind: "welcome" | "story" | "rhyme" | "tables" | "farewell";
+        /** @description A part of a session. */
+        PartView: {
+            kind: components["schemas"]["PartKind"];
+            /** Format: time */
+            from: string;
+            /** Format: int32 */
+            minutes: number;
+            what: components["schemas"]["Said"];
+            lines: string[];
+            ideas: string[];
         };
         /**
          * @description Where a child is believed to stand on a ladder on a day, in steps: 3.5 is half way from the third to the
@@ -6246,6 +6919,18 @@ export interface components {
              */
             oneKit: boolean;
         };
+        /** @description A session from welcome to farewell. */
+        SessionView: {
+            /** @description Its parts, in order; their minutes are those of its blocks. */
+            parts: components["schemas"]["PartView"][];
+            /** @description A card for each table. */
+            helpers: components["schemas"]["HelperView"][];
+            /**
+             * Format: double
+             * @description Minutes the younger half listens.
+             */
+            listens: number;
+        };
         /**
          * @description Outlines a thing can have from above.
          * @enum {unknown}
@@ -6789,6 +7474,24 @@ export interface components {
             role: string;
             leads: boolean;
             against: null | components["schemas"]["Said"];
+        };
+        /** @description Whom a child that is only expected stands for. */
+        StandsFor: {
+            /**
+             * Format: double
+             * @description How many it stands for on the mean, over 0: 6.4 expected are six who stand for 1.07 each.
+             */
+            children: number;
+            /**
+             * Format: double
+             * @description How little sessions differ; null where by chance alone.
+             */
+            size: null | number;
+            /**
+             * Format: double
+             * @description Chance of running out that is borne, over 0 and under 1.
+             */
+            runOut: number;
         };
         /** @description A step up or down that Nido proposes; an adult accepts it or not. */
         StepProposal: {
@@ -7393,6 +8096,12 @@ export interface components {
             };
             /** @description What will be done with it. */
             actions: string[];
+        };
+        /** @description How many of a thing came back. */
+        ThingBack: {
+            id: string;
+            /** Format: int32 */
+            back: number;
         };
         /** @description A thing a house asks about: sizes in mm, null where nobody measured. */
         ThingBody: {
@@ -10644,6 +11353,7 @@ export interface operations {
         parameters: {
             query?: {
                 childId?: string;
+                kind?: string;
                 language?: string;
             };
             header?: never;
@@ -10669,6 +11379,7 @@ export interface operations {
         parameters: {
             query?: {
                 childId?: string;
+                kind?: string;
                 language?: string;
             };
             header?: never;
@@ -10692,6 +11403,7 @@ export interface operations {
         parameters: {
             query?: {
                 childId?: string;
+                kind?: string;
                 language?: string;
             };
             header?: never;
@@ -10704,6 +11416,523 @@ export interface operations {
         responses: {
             /** @description OK */
             200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    getHome: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                groupId: string;
+                childId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["HomeOfChild"];
+                };
+            };
+        };
+    };
+    changeHome: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                groupId: string;
+                childId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["HomeBody"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["HomeOfChild"];
+                };
+            };
+        };
+    };
+    getAsking: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                weekId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["AskingView"];
+                };
+            };
+        };
+    };
+    shareAsking: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                weekId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["AskingView"];
+                };
+            };
+        };
+    };
+    answerAsking: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                weekId: string;
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["AnswerBody"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["AskingView"];
+                };
+            };
+        };
+    };
+    takeAskingBack: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                weekId: string;
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    getLetters: {
+        parameters: {
+            query: {
+                kind: string;
+            };
+            header?: never;
+            path: {
+                weekId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LettersView"];
+                };
+            };
+        };
+    };
+    layLetters: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                weekId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["LettersToLay"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LettersView"];
+                };
+            };
+        };
+    };
+    lettersZip: {
+        parameters: {
+            query: {
+                kind: string;
+            };
+            header?: never;
+            path: {
+                weekId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    lettersOnPaper: {
+        parameters: {
+            query: {
+                kind: string;
+            };
+            header?: never;
+            path: {
+                weekId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    getBags: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                weekId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BagLent"][];
+                };
+            };
+        };
+    };
+    lendBag: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                weekId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["BagBody"];
+            };
+        };
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": number;
+                };
+            };
+        };
+    };
+    lookAtBag: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                weekId: string;
+                childId: string;
+                kind: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BagView"];
+                };
+            };
+        };
+    };
+    bagPdf: {
+        parameters: {
+            query?: {
+                language?: string;
+            };
+            header?: never;
+            path: {
+                weekId: string;
+                childId: string;
+                kind: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    bagBack: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                weekId: string;
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["BackBody"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    takeBagBack: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                weekId: string;
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    getSession: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                weekId: string;
+                day: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SessionView"];
+                };
+            };
+        };
+    };
+    sessionPdf: {
+        parameters: {
+            query?: {
+                language?: string;
+            };
+            header?: never;
+            path: {
+                weekId: string;
+                day: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    helpersPdf: {
+        parameters: {
+            query?: {
+                language?: string;
+            };
+            header?: never;
+            path: {
+                weekId: string;
+                day: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    getExpected: {
+        parameters: {
+            query?: {
+                on?: string;
+            };
+            header?: never;
+            path: {
+                groupId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ExpectedView"];
+                };
+            };
+        };
+    };
+    countAtDoor: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                groupId: string;
+                on: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["DoorCountsBody"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    takeCountBack: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                groupId: string;
+                on: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
                 headers: {
                     [name: string]: unknown;
                 };

@@ -2,6 +2,7 @@ import { Eye, Settings, UserPlus } from "lucide-react";
 import { useState } from "react";
 import { useTranslation } from "react-i18next";
 import { $api, type Child } from "../api/client";
+import { Expected } from "../session/Expected";
 import { ErrorNote } from "../shared/ErrorNote";
 import { TableDialog } from "../shared/TableDialog";
 import { useKeys } from "../shared/useKeys";
@@ -74,7 +75,10 @@ export function GroupPage() {
         </button>
       </header>
       {dropIn ? (
-        <Spread steps={steps.data} />
+        <div className="min-h-0 flex-1 overflow-auto">
+          <Expected group={g} on={week.data?.monday ?? ""} />
+          <Spread steps={steps.data} />
+        </div>
       ) : g.children.length === 0 ? (
         <section className="m-8 max-w-lg">
           <h2 className="text-lg">{t("group.emptyTitle")}</h2>

@@ -11,6 +11,7 @@ import { BlockRows } from "./BlockRows";
 import { DayChoice } from "./DayChoice";
 import { ExpectedBands } from "./ExpectedBands";
 import { LetIn } from "./LetIn";
+import { Money } from "./Money";
 import { OwnRatio } from "./OwnRatio";
 import { useGroupChanges } from "./useGroupChanges";
 import { WaysChoice } from "./WaysChoice";
@@ -83,7 +84,38 @@ export function SettingsDialog({ group, onClose }: { group: Group; onClose: () =
                 />
                 %
               </label>
+              <label className="flex flex-wrap items-center gap-2">
+                {t("comes.sure")}
+                <select
+                  className="select select-sm w-auto"
+                  value={s.howSure}
+                  onChange={(e) => set({ howSure: e.target.value as typeof s.howSure })}
+                >
+                  {(["sure", "roughly", "guess"] as const).map((h) => (
+                    <option key={h} value={h}>
+                      {t(`comes.how.${h}`)}
+                    </option>
+                  ))}
+                </select>
+              </label>
+              <div className="grid grid-cols-2 gap-3">
+                <Labelled name="settings.kitTooManyCents" label={t("comes.tooMany", { currency: s.currency })}>
+                  <Money cents={s.kitTooManyCents ?? 0} onChange={(kitTooManyCents) => set({ kitTooManyCents })} />
+                </Labelled>
+                <Labelled name="settings.kitTooFewCents" label={t("comes.tooFew", { currency: s.currency })}>
+                  <Money cents={s.kitTooFewCents ?? 0} onChange={(kitTooFewCents) => set({ kitTooFewCents })} />
+                </Labelled>
+              </div>
             </>
+          )}
+          {now.kind === "class" && (
+            <Labelled name="settings.lettersFrom" label={t("sendOut.from")}>
+              <input
+                className="input w-full"
+                value={s.lettersFrom ?? ""}
+                onChange={(e) => set({ lettersFrom: e.target.value })}
+              />
+            </Labelled>
           )}
           <BlockRows blocks={now.blocks} onChange={(blocks) => setNow({ ...now, blocks })} />
           <AdultRows adults={now.adults} onChange={(adults) => setNow({ ...now, adults })} />

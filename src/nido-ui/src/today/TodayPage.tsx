@@ -3,6 +3,7 @@ import { useState } from "react";
 import { useTranslation } from "react-i18next";
 import { $api } from "../api/client";
 import { RotaDialog } from "../group/RotaDialog";
+import { SessionStrip } from "../session/SessionStrip";
 import { dayAndNumber, today as dayHere, longDay } from "../shared/dates";
 import { ErrorNote } from "../shared/ErrorNote";
 import { useKeys } from "../shared/useKeys";
@@ -87,6 +88,7 @@ export function TodayPage() {
       {(view.data?.door ?? []).length > 0 && (
         <Door door={view.data?.door ?? []} day={shown} date={view.data?.date ?? ""} />
       )}
+      {week.data?.groupKind === "dropIn" && view.data && <SessionStrip day={shown} date={view.data.date} />}
       {now && (
         <>
           <div className="flex flex-wrap items-center gap-3 px-4 py-2">
@@ -142,7 +144,7 @@ export function TodayPage() {
               notes={view.data?.otherwise ?? []}
             />
           </div>
-          {view.data?.read && (
+          {view.data?.read && week.data?.groupKind === "class" && (
             <Read read={view.data.read} kind={now.kind} isFirst={block === 0} isLast={block === blocks.length - 1} />
           )}
           {now.longWork.length > 0 && (
