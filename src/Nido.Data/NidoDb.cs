@@ -6,6 +6,7 @@ using Microsoft.EntityFrameworkCore.Metadata.Builders;
 using Nido.Catalog;
 using Nido.Core.Allergens;
 using Nido.Core.Cupboard;
+using Nido.Core.Families;
 using Nido.Core.Group;
 using Nido.Core.Group.Steps;
 using Nido.Core.Ideas;
@@ -194,6 +195,18 @@ public sealed class NidoDb(DbContextOptions<NidoDb> options) : DbContext(options
             .GroupBy(m => m.MaterialId)
             .Select(g => new { g.Key, Amount = g.Sum(m => m.Amount) })
             .ToDictionaryAsync(x => x.Key, x => x.Amount, stop);
+
+    /// <summary>What families were asked for or promised and has not come, by material; what was to be here more than a week
+    /// ago is expected no longer.</summary>
+    public async Task<Dictionary<string, double>> ComingAsync(DateOnly today, CancellationToken stop)
+    {
+        var from = today.AddDays(-7);
+        return await Asked
+            .Where(a => a.By >= from && (a.Answer == AskAnswer.Asked || a.Answer == AskAnswer.WillBring))
+            .GroupBy(a => a.MaterialId)
+            .Select(g => new { g.Key, Amount = g.Sum(a => a.Amount) })
+            .ToDictionaryAsync(x => x.Key, x => x.Amount, stop);
+    }
 
     /// <summary>Ids of materials that were made in this house, by the ledger.</summary>
     public async Task<IReadOnlySet<string>> MadeHereAsync(CancellationToken stop) =>

@@ -173,8 +173,10 @@ public class FamiliesOutTests(ComposedSite site, PastHouse past)
         (await TextAsync(app, "before", child)).ShouldContain("From you, please");
         (await TextAsync(app, "reminder", child)).ShouldContain($"{line["name"]}");
         var have = await HaveAsync(app, $"{thing["materialId"]}");
+        (await ComingAsync(app, $"{thing["materialId"]}")).ShouldBe((double)thing["coming"]!);
         await app.SendAsync(HttpMethod.Put, $"{address}/{line["id"]}", new { answer = "brought" });
         (await HaveAsync(app, $"{thing["materialId"]}")).ShouldBe(have + (double)line["amount"]!);
+        (await ComingAsync(app, $"{thing["materialId"]}")).ShouldBe((double)thing["coming"]! - (double)line["amount"]!);
         (await TextAsync(app, "reminder", child)).ShouldContain("Nothing is open");
         // Less than was said: the cupboard follows, and so it does when it is taken back.
         await app.SendAsync(HttpMethod.Put, $"{address}/{line["id"]}", new { answer = "brought", brought = 1 });
@@ -314,6 +316,13 @@ public class FamiliesOutTests(ComposedSite site, PastHouse past)
 
     private async Task<double> HaveAsync(NidoApp app, string material) =>
         (double)(await app.GetAsync($"/api/cupboard/{material}?weekId={site.Week}"))["have"]!;
+
+    private async Task<double> ComingAsync(NidoApp app, string material) =>
+        (await app.GetAsync($"/api/cupboard?weekId={site.Week}"))["shelves"]!
+            .AsArray()
+            .SelectMany(s => s!["tiles"]!.AsArray())
+            .Where(t => $"{t!["materialId"]}" == material)
+            .Sum(t => (double)t!["coming"]!);
 
     private async Task<string> ChildAsync(NidoApp app) =>
         $"{(await app.GetAsync($"/api/groups/{site.Group}"))["children"]![0]!["id"]}";

@@ -44,18 +44,21 @@ public static class CupboardEndpoints
         NidoDb db,
         Content content,
         WeekDesk desk,
+        TimeProvider time,
         CancellationToken stop
     )
     {
         var plan = weekId is null ? null : await desk.PlanAsync(weekId, stop);
         return TypedResults.Ok(
-            CupboardReading.Shelves(
-                content,
-                await db.OnHandAsync(stop),
-                plan,
-                all == true,
-                plan?.Problem.Group.Settings.Currency ?? "USD"
-            )
+            CupboardReading
+                .Shelves(
+                    content,
+                    await db.OnHandAsync(stop),
+                    plan,
+                    all == true,
+                    plan?.Problem.Group.Settings.Currency ?? "USD"
+                )
+                .With(await db.ComingAsync(DateOnly.FromDateTime(time.GetLocalNow().DateTime), stop))
         );
     }
 

@@ -10,7 +10,23 @@ public sealed record CupboardView(
     int ShortCount,
     int BuyCents,
     string Currency
-);
+)
+{
+    /// <summary>The same with what is to come.</summary>
+    public CupboardView With(IReadOnlyDictionary<string, double> coming) =>
+        this with
+        {
+            Shelves =
+            [
+                .. Shelves.Select(s =>
+                    s with
+                    {
+                        Tiles = [.. s.Tiles.Select(t => t with { Coming = coming.GetValueOrDefault(t.MaterialId) })],
+                    }
+                ),
+            ],
+        };
+}
 
 /// <summary>A shelf.</summary>
 public sealed record ShelfView(Said Name, IReadOnlyList<TileView> Tiles);
@@ -28,7 +44,11 @@ public sealed record TileView(
     bool Consumable,
     bool IsMade,
     double GoneOff
-);
+)
+{
+    /// <summary>Asked of families or promised by them, and not here yet.</summary>
+    public double Coming { get; init; }
+}
 
 /// <summary>A material opened.</summary>
 public sealed record MaterialView(

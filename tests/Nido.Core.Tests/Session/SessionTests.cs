@@ -78,7 +78,11 @@ public class SessionTests
                 .Range(0, problem.Blocks.Count)
                 .First(b => problem.Blocks[b].Kind == BlockKind.Circle);
             var idea = problem.Input.Ideas.First(i => i.Technique.Id == technique);
-            return ((Core.Week.Rules.Hard.DayRule)rule).Holds(problem, idea, circle, 0);
+            var kept = (Core.Week.Rules.Hard.DayRule)rule;
+            kept.Why(problem, idea, circle, 0).ShouldContain("story or a rhyme");
+            kept.Holds(problem, idea, circle, 0)
+                .ShouldBe(problem.Uses.Any(u => u.Idea.Technique.Id == technique && u.BlockIndex == circle));
+            return kept.Holds(problem, idea, circle, 0);
         }
 
         Holds(Nestlings, "clap-the-word").ShouldBeFalse();

@@ -48,6 +48,15 @@ public static class BagPages
                 null
             )
         );
+        Kind(
+            pad,
+            "text-cards",
+            new(
+                new Dictionary<string, double> { ["width"] = 120, ["height"] = 40 },
+                null,
+                new Dictionary<string, IReadOnlyList<string>> { ["texts"] = [title] }
+            )
+        );
         foreach (var sheet in bag.Sheets)
         {
             var rung = plan.Problem.Input.Ladders[sheet.Ladder].Steps[sheet.Step - 1];

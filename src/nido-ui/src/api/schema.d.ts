@@ -8260,6 +8260,11 @@ export interface components {
             isMade: boolean;
             /** Format: double */
             goneOff: number;
+            /**
+             * Format: double
+             * @description Asked of families or promised by them, and not here yet.
+             */
+            coming?: number;
         };
         /** @description A day to begin a group's timetable from; every block of it can be changed. */
         Timetable: {

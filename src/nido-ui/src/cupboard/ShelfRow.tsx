@@ -52,6 +52,9 @@ function TileButton({ tile, open, onOpen }: { tile: Tile; open: boolean; onOpen:
         {plain(tile.have)} {t(`unit.${unitKey(tile.unit)}`)}
         {tile.used > 0 ? `, ${t("cupboard.uses", { used: plain(tile.used) })}` : `, ${t("cupboard.free")}`}
       </span>
+      {(tile.coming ?? 0) > 0 && (
+        <span className="block text-[13px]">{t("cupboard.coming", { amount: plain(tile.coming ?? 0) })}</span>
+      )}
       {tile.goneOff > 0 && (
         <span className="block text-[13px] text-warning">
           {t("cupboard.goneOffShort", { amount: plain(tile.goneOff) })}
