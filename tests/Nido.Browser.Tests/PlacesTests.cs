@@ -167,9 +167,13 @@ public class PlacesTests(RunningSite site) : IClassFixture<RunningSite>
         files.Length.ShouldBe(5);
         page.Click("details a[href$='/families']");
         page.Until(_ => page.All("[data-home]").Count > 2, "things to do at home");
-        string[] links = [.. files, .. page.All("header a[download]").Select(a => a.GetAttribute("href") ?? "")];
+        string[] links =
+        [
+            .. files,
+            .. page.All("[data-letter-tools] a[download]").Select(a => a.GetAttribute("href") ?? ""),
+        ];
         links.Length.ShouldBe(7);
-        page.Click("header fieldset button:nth-of-type(2)");
+        page.Click("[data-letter-tools] fieldset:nth-of-type(2) button:nth-of-type(2)");
         page.Until(_ => page.See("[data-letter]").Text.Contains("Diez minutos en casa"), "the page in Spanish");
         using var client = new HttpClient();
         foreach (var link in links)

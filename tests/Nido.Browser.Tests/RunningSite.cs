@@ -75,10 +75,14 @@ public class RunningSite(ComposedSite composed) : IAsyncLifetime
 
     /// <summary>Address of a place of the demo's week; of the newest where there is no demo. Weeks that another test added
     /// are newer and empty.</summary>
-    public async Task<string> PlaceAsync(string place)
+    public async Task<string> PlaceAsync(string place, bool dropIn = false)
     {
         var weeks = (await GetAsync("/api/weeks")).AsArray();
-        var week = weeks.FirstOrDefault(w => w!["monday"]!.GetValue<string>() == DemoMonday) ?? weeks[0];
+        var week =
+            weeks.FirstOrDefault(w =>
+                w!["monday"]!.GetValue<string>() == DemoMonday
+                && w["groupName"]!.GetValue<string>() == "Saturday nestlings" == dropIn
+            ) ?? weeks[0];
         return $"{Address}/w/{week!["id"]}/{place}";
     }
 

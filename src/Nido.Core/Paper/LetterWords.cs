@@ -7,6 +7,7 @@ internal static class LetterWords
     {
         ["thisWeek"] = ("This week: {0}", "Esta semana: {0}"),
         ["letterIs"] = ("Letter {0} {1} — {2}", "Letra {0} {1} — {2}"),
+        ["letterIsThere"] = ("Letter {0} {1} — {2}, in Spanish", "Letra {0} {1} — {2}, en inglés"),
         ["numbersTo"] = ("Numbers 1–{0}", "Números 1–{0}"),
         ["wordsToUse"] = ("Words to use", "Palabras para usar"),
         ["questions"] = ("Questions to ask at home", "Preguntas para casa"),

@@ -144,7 +144,9 @@ internal sealed class FamilyReading(WeekDesk desk, NidoDb db, Content content)
             .. done.Where(ideas.ContainsKey)
                 .GroupBy(i => i)
                 .Select(g => (ideas[g.Key].Title, Joy: went.Any(w => w.IdeaId == g.Key && w.How == HowItWent.WithJoy)))
-                .OrderByDescending(x => x.Joy),
+                .OrderByDescending(x => x.Joy)
+                // The same with other things is the same to a family.
+                .DistinctBy(x => x.Title),
         ];
     }
 

@@ -44,7 +44,14 @@ public static class LetterBefore
                 [
                     .. child is null ? [] : (FamilyLine[])[new(words.Say("forFamilyOf", child.Name))],
                     new(words.FromTo(problem.FirstDay, last)),
-                    new(words.Say("letterIs", theme.Letter, theme.Sound, theme.LetterWord)),
+                    new(
+                        words.Say(
+                            theme.Language == words.Language ? "letterIs" : "letterIsThere",
+                            theme.Letter,
+                            theme.Sound,
+                            theme.LetterWord
+                        )
+                    ),
                     new(words.Say("numbersTo", $"{theme.NumbersTo}")),
                 ]
             ),

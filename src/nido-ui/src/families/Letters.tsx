@@ -46,7 +46,7 @@ export function Letters({ group }: { group: Group | undefined }) {
     ));
   return (
     <>
-      <div className="mb-3 flex flex-wrap items-center gap-3">
+      <div className="mb-3 flex flex-wrap items-center gap-3" data-letter-tools>
         <fieldset className="join" aria-label={t("families.which")}>
           {choose(group ? kinds : ["before", "after"], kind, setKind, (k) => t(`families.kind.${k}`))}
         </fieldset>
