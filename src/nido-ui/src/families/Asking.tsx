@@ -6,6 +6,7 @@ import { longDay } from "../shared/dates";
 import { ErrorNote } from "../shared/ErrorNote";
 import { plain } from "../shared/figures";
 import { useWeek } from "../shared/useWeek";
+import { Wide } from "../shared/Wide";
 
 const answers: Schemas["AskAnswer"][] = ["asked", "willBring", "brought", "cannotBring"];
 
@@ -32,7 +33,7 @@ export function Asking() {
         <h2 className="font-bold text-lg">{t("asking.things")}</h2>
         {view.things.length === 0 && <p>{t("asking.nothing")}</p>}
         {view.things.length > 0 && (
-          <div className="overflow-x-auto">
+          <Wide label={t("asking.things")}>
             <table className="table w-auto">
               <thead>
                 <tr>
@@ -55,7 +56,7 @@ export function Asking() {
                 ))}
               </tbody>
             </table>
-          </div>
+          </Wide>
         )}
         {open && (
           <button

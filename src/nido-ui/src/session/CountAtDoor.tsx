@@ -5,6 +5,7 @@ import { useChanged } from "../shared/changed";
 import { today } from "../shared/dates";
 import { ErrorNote } from "../shared/ErrorNote";
 import { numberOf, numberOrTyped } from "../shared/numbers";
+import { Wide } from "../shared/Wide";
 
 /** How many of each age came, with the kits that were there and those that are back. */
 export function CountAtDoor({ groupId, on }: { groupId: string; on: string }) {
@@ -69,7 +70,7 @@ function Form({ groupId, on, view }: { groupId: string; on: string; view: Schema
         });
       }}
     >
-      <div className="overflow-x-auto">
+      <Wide label={t("session.count")}>
         <table className="table w-auto">
           <thead>
             <tr>
@@ -90,7 +91,7 @@ function Form({ groupId, on, view }: { groupId: string; on: string; view: Schema
             ))}
           </tbody>
         </table>
-      </div>
+      </Wide>
       <ErrorNote error={count.error ?? undo.error} />
       <button
         type="submit"

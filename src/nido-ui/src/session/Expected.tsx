@@ -4,6 +4,7 @@ import { useGroupChanges } from "../group/useGroupChanges";
 import { ErrorNote } from "../shared/ErrorNote";
 import { money, plain } from "../shared/figures";
 import { useEdition } from "../shared/useEdition";
+import { Wide } from "../shared/Wide";
 
 /** Who comes to a session: what was said, what counting has taught, how many kits that makes, and what being wrong costs. */
 export function Expected({ group, on }: { group: Group; on: string }) {
@@ -29,7 +30,7 @@ export function Expected({ group, on }: { group: Group; on: string }) {
     <section className="px-4 py-3" data-who-comes>
       <h2 className="font-bold text-lg">{t("comes.title")}</h2>
       <p className="quiet mb-2 text-[13px]">{t("comes.why", { count: view.all.sessions })}</p>
-      <div className="overflow-x-auto">
+      <Wide label={t("comes.title")}>
         <table className="table table-sm w-auto">
           <thead>
             <tr>
@@ -56,7 +57,7 @@ export function Expected({ group, on }: { group: Group; on: string }) {
             ))}
           </tbody>
         </table>
-      </div>
+      </Wide>
       <p className="quiet text-[13px]">{t("comes.note", { percent: view.runOutPercent })}</p>
       {view.choice ? (
         <div className="mt-4">
@@ -69,7 +70,7 @@ export function Expected({ group, on }: { group: Group; on: string }) {
               short: share(view.choice.rows.find((r) => r.kits === view.choice?.best)?.runOut ?? view.choice.runOut),
             })}
           </p>
-          <div className="overflow-x-auto">
+          <Wide label={t("comes.price")}>
             <table className="table table-sm w-auto">
               <thead>
                 <tr>
@@ -92,7 +93,7 @@ export function Expected({ group, on }: { group: Group; on: string }) {
                 ))}
               </tbody>
             </table>
-          </div>
+          </Wide>
           <ErrorNote error={settings.error} />
           <button
             type="button"
