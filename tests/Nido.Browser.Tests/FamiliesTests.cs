@@ -20,7 +20,7 @@ public class FamiliesTests(RunningSite site) : IClassFixture<RunningSite>
         }
 
         page.Named("button", "Save").Click();
-        page.Until(_ => page.See("[data-at-home]").Text.Contains("0 of 28"), "what the home has");
+        page.Until(_ => page.See("[data-at-home]").Text.Contains("0 of 29"), "what the home has");
         page.Until(_ => page.All("[data-home]").All(h => !h.Text.Contains("spoon")), "activities without things");
         Axe.Clean(page, "families, a home");
         page.Named("button", "Asking").Click();

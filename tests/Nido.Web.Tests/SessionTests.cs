@@ -161,6 +161,31 @@ public class SessionTests(ComposedSite site)
         session["helpers"]!.AsArray().ShouldNotBeEmpty();
     }
 
+    /// <summary>A term of sessions: a theme each, every one with its own story before anything lies out.</summary>
+    [Fact]
+    public async Task A_term_of_sessions_has_a_story_each()
+    {
+        await using var app = site.Copy();
+        var group = $"{(await SaturdayAsync(app))["groupId"]}";
+        string[] themes = ["night-train", "under-the-hedge", "snow-day"];
+        var (status, weeks) = await app.SendAsync(
+            HttpMethod.Post,
+            $"/api/groups/{group}/term",
+            new { monday = "2027-01-04", themeIds = themes }
+        );
+        status.ShouldBe(200);
+        var stories = new HashSet<string>();
+        foreach (var week in weeks.AsArray().Where(w => string.CompareOrdinal($"{w!["monday"]}", "2027") > 0))
+        {
+            var session = await app.GetAsync($"/api/weeks/{week!["weekId"]}/days/0/session");
+            var parts = session["parts"]!.AsArray();
+            parts.Sum(p => (int)p!["minutes"]!).ShouldBe(45);
+            stories.Add(parts.First(p => $"{p!["kind"]}" == "story")!["lines"]!.ToJsonString());
+        }
+
+        stories.Count.ShouldBe(3);
+    }
+
     private static async Task<JsonNode> SaturdayAsync(NidoApp app) =>
         (await app.GetAsync("/api/weeks")).AsArray().First(w => $"{w!["groupName"]}" == "Saturday nestlings")!;
 }
