@@ -276,6 +276,41 @@ public class AtHomeTests
             .ShouldContain("Nothing was written down");
     }
 
+    /// <summary>A family whose language is not written here gets the pictures with a line each for its own word.</summary>
+    [Theory]
+    [InlineData("en", "en", true)]
+    [InlineData("es", "es", true)]
+    [InlineData("yo", "en", false)]
+    public void Words_stand_under_their_pictures_or_a_line_for_ones_own(string atHome, string language, bool written)
+    {
+        var plan = Plan(Things.Child("Child", 50) with { HomeLanguage = atHome }, Things.Monday);
+        var letter = LetterBefore.Of(
+            plan,
+            Theme,
+            PaperWords.In(language, Published.Content.Tongue(language)),
+            plan.Problem.Group.Children[0],
+            []
+        );
+        var words = letter.Sections.SelectMany(s => s.Lines).Where(l => l.Kind == FamilyLineKind.Word).ToArray();
+        words.Length.ShouldBeGreaterThan(3);
+        words.ShouldAllBe(w => Pictures.All.ContainsKey(w.Drawing!) && w.Text.Length > 0 == written);
+        words.Select(w => w.Drawing).ShouldBeUnique();
+        letter.AsText().ShouldNotContain("\n\n\n\n");
+    }
+
+    /// <summary>Whole in Spanish: every source a caution names is said in it.</summary>
+    [Fact]
+    public void Every_source_of_a_caution_is_said_in_spanish()
+    {
+        var spanish = Published.Content.Tongue("es")!;
+        string[] plain = ["16 CFR", "ASTM", "EN 71"];
+        Published
+            .Content.SafetyRules.Select(r => r.Source)
+            .Distinct()
+            .Where(s => spanish.Speak(Said.Word(s)) == s && !plain.Any(p => s.StartsWith(p, StringComparison.Ordinal)))
+            .ShouldBeEmpty();
+    }
+
     [Fact]
     public void A_reminder_holds_only_what_is_open()
     {

@@ -13,8 +13,13 @@ public sealed record FamilyLetter(string Title, IReadOnlyList<FamilySection> Sec
     public string AsText() =>
         string.Join(
             "\n\n",
-            Sections.Select(s => string.Join('\n', (string[])[s.Heading, .. s.Lines.Select(l => l.AsText())]))
+            Sections.Select(s =>
+                string.Join('\n', (string[])[s.Heading, .. s.Lines.Where(IsWritten).Select(l => l.AsText())])
+            )
         ) + "\n";
+
+    // Words under their pictures stand on paper; written, they stand in a line already.
+    private static bool IsWritten(FamilyLine line) => line.Kind != FamilyLineKind.Word;
 
     /// <summary>As a page of mail: plain headings and lists, nothing that is loaded from elsewhere.</summary>
     /// <param name="language">Two letters.</param>
@@ -34,7 +39,7 @@ public sealed record FamilyLetter(string Title, IReadOnlyList<FamilySection> Sec
             page.Append('<').Append(head).Append(" style=\"margin:1.2em 0 .3em;font-size:");
             page.Append(at == 0 ? "1.5em" : "1.15em").Append("\">");
             page.Append(HtmlEncoder.Default.Encode(section.Heading)).Append("</").Append(head).Append('>');
-            foreach (var line in section.Lines)
+            foreach (var line in section.Lines.Where(IsWritten))
             {
                 page.Append(line.AsHtml(picture));
             }
@@ -54,6 +59,9 @@ public sealed record FamilySection(string Heading, IReadOnlyList<FamilyLine> Lin
 /// <param name="Kind">How it stands there.</param>
 public sealed record FamilyLine(string Text, FamilyLineKind Kind = FamilyLineKind.Plain)
 {
+    /// <summary>Picture of ours that stands over a word; null over other lines.</summary>
+    public string? Drawing { get; init; }
+
     /// <summary>Number of the picture the line stands under; null where it stands under none.</summary>
     public long? Picture { get; init; }
 
@@ -99,4 +107,7 @@ public enum FamilyLineKind
 
     /// <summary>A source, small.</summary>
     Note,
+
+    /// <summary>A word under its picture; without the word a line to write it on, in a language of one's own.</summary>
+    Word,
 }

@@ -4,6 +4,7 @@ namespace Nido.Core.Paper.Adults;
 public static class FamilyPage
 {
     private const double PhotoHigh = 70;
+    private const int WordsInARow = 3;
 
     /// <summary>Draws it in two columns.</summary>
     /// <param name="pad">The paper.</param>
@@ -18,7 +19,12 @@ public static class FamilyPage
         foreach (var section in letter.Sections)
         {
             flow.Heading(section.Heading);
-            foreach (var line in section.Lines)
+            foreach (var row in section.Lines.Where(l => l.Kind == FamilyLineKind.Word).Chunk(WordsInARow))
+            {
+                flow.Words([.. row.Select(w => (w.Drawing!, w.Text))], WordsInARow);
+            }
+
+            foreach (var line in section.Lines.Where(l => l.Kind != FamilyLineKind.Word))
             {
                 if (line.Picture is { } id && pictures.TryGetValue(id, out var jpeg))
                 {

@@ -64,6 +64,34 @@ internal sealed class Flow(Pad pad, int columns = 1, bool landscape = false)
         Item(text, above: (wide * shape) + 2, draw: at => leaf.Lay(jpeg, new(X, at, wide, wide * shape)));
     }
 
+    /// <summary>A row of words under their pictures; without a word a line to write it on.</summary>
+    /// <param name="words">Picture and word.</param>
+    /// <param name="inARow">Places of a row.</param>
+    public void Words((string Picture, string Word)[] words, int inARow)
+    {
+        const double Picture = 14;
+        const double Line = 6;
+        var heads = heading is null ? 0 : 6 + leaf.HeightOf(heading, Wide, 4.6, Face.AdultBold);
+        Room(heads + Picture + Line + 2);
+        Heads();
+        var (top, each) = (Top, Wide / inARow);
+        for (var k = 0; k < words.Length; k++)
+        {
+            var x = X + (k * each);
+            leaf.Picture(words[k].Picture, new(x + ((each - Picture) / 2), top, Picture, Picture));
+            if (words[k].Word.Length > 0)
+            {
+                leaf.Fit(words[k].Word, new(x + 1, top + Picture, each - 2, Line), 3.6, "word", Face.Adult);
+            }
+            else
+            {
+                leaf.WriteOn(x + 2, top + Picture + Line, each - 4);
+            }
+        }
+
+        y = top + Picture + Line + 2;
+    }
+
     /// <summary>What comes next begins in the next column; nothing is begun after the last.</summary>
     public void NextColumn()
     {

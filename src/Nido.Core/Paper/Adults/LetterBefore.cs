@@ -13,6 +13,7 @@ public static class LetterBefore
     private const int MostCautions = 5;
     private const int MostIdeas = 8;
     private const int MostWords = 16;
+    private const int MostPictured = 6;
 
     /// <summary>The letter of a week.</summary>
     /// <param name="plan">The week.</param>
@@ -55,7 +56,13 @@ public static class LetterBefore
                     new(words.Say("numbersTo", $"{theme.NumbersTo}")),
                 ]
             ),
-            new(words.Say("wordsToUse"), [new(string.Join(", ", WordsOf(theme, words).Take(MostWords)))]),
+            new(
+                words.Say("wordsToUse"),
+                [
+                    new(string.Join(", ", WordsOf(theme, words).Take(MostWords))),
+                    .. Pictured(theme, words, child is { HomeLanguage: not ("en" or "es") }),
+                ]
+            ),
             new(words.Say("questions"), [.. theme.Questions.Select(q => new FamilyLine(words.Of(q)))]),
             new(words.Say("rhyme"), [.. theme.Rhyme.Select(l => new FamilyLine(words.Of(l)))]),
             new(words.Say("atHome"), [.. home.SelectMany(h => LetterParts.AtHome(words, h))]),
@@ -65,6 +72,21 @@ public static class LetterBefore
         ];
         return new(words.Say("thisWeek", words.Of(theme.Name)), [.. sections.Where(s => s.Lines.Count > 0)]);
     }
+
+    /// <summary>Words of the week that have a picture. Where the family speaks a language that is not written here, a line
+    /// stands under each for its own word.</summary>
+    private static IEnumerable<FamilyLine> Pictured(Theme theme, PaperWords words, bool own) =>
+        (
+            theme.Language == words.Language
+                ? theme.Words.Select(w => (Picture: Pictures.Of(w), Word: w))
+                : theme.Slots.Values.Select(s =>
+                    (Picture: Pictures.Of(s.En), Word: words.Language == "es" ? s.InSpanish("")! : s.En)
+                )
+        )
+            .Where(p => p.Picture is not null)
+            .DistinctBy(p => p.Picture)
+            .Take(MostPictured)
+            .Select(p => new FamilyLine(own ? "" : p.Word, FamilyLineKind.Word) { Drawing = p.Picture });
 
     /// <summary>Words of the week; in another language than theirs, what the theme calls its things and what is said
     /// while doing.</summary>
