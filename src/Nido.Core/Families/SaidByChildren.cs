@@ -15,17 +15,9 @@ public static partial class SaidByChildren
             .. texts
                 .SelectMany(t => Quoted().Matches(t))
                 .Select(m => m.Groups[1].Value.Trim())
-                .Where(w => w.Length >= Shortest && !others.Any(o => Names(w, o)))
+                .Where(w => w.Length >= Shortest && !others.Any(o => Naming.Names(w, o)))
                 .Distinct(),
         ];
-
-    private static bool Names(string text, string name) =>
-        Regex.IsMatch(
-            text,
-            $@"(?<!\p{{L}}){Regex.Escape(name)}(?!\p{{L}})",
-            RegexOptions.IgnoreCase,
-            TimeSpan.FromSeconds(1)
-        );
 
     [GeneratedRegex("[\u201c\u00ab\"]([^\u201d\u00bb\"]+)[\u201d\u00bb\"]", RegexOptions.None, 1000)]
     private static partial Regex Quoted();

@@ -1,4 +1,3 @@
-using System.Text.RegularExpressions;
 using Microsoft.EntityFrameworkCore;
 using Nido.Core;
 using Nido.Core.Week.Problem;
@@ -89,14 +88,17 @@ public static class Erasing
         foreach (var week in weeks)
         {
             week.CameUp = Without(week.CameUp, id);
-            week.Otherwise = [.. week.Otherwise.Select(o => Names(o.Words, child.Name) ? o with { Words = "" } : o)];
+            week.Otherwise =
+            [
+                .. week.Otherwise.Select(o => Naming.Names(o.Words, child.Name) ? o with { Words = "" } : o),
+            ];
             foreach (var change in week.Changes)
             {
                 (change.CameUpBefore, change.CameUpAfter) = (
                     Without(change.CameUpBefore, id),
                     Without(change.CameUpAfter, id)
                 );
-                change.What = Names(change.What, child.Name) ? KeptSaid.Write(Nameless) : change.What;
+                change.What = Naming.Names(change.What, child.Name) ? KeptSaid.Write(Nameless) : change.What;
             }
         }
 
@@ -108,14 +110,14 @@ public static class Erasing
 
         foreach (var went in await db.Went.Where(w => weekIds.Contains(w.WeekId)).ToListAsync(stop))
         {
-            went.Line = Names(went.Line, child.Name) ? "" : went.Line;
+            went.Line = Naming.Names(went.Line, child.Name) ? "" : went.Line;
         }
 
         foreach (
             var note in await db.Notes.Where(n => n.GroupId == child.GroupId && n.ChildId == null).ToListAsync(stop)
         )
         {
-            note.Text = Names(note.Text, child.Name) ? "…" : note.Text;
+            note.Text = Naming.Names(note.Text, child.Name) ? "…" : note.Text;
         }
 
         foreach (var rota in await db.Rotas.Where(r => weekIds.Contains(r.WeekId)).ToListAsync(stop))
@@ -200,12 +202,4 @@ public static class Erasing
     }
 
     private static List<CameUp> Without(List<CameUp> all, string child) => [.. all.Where(c => c.Subject != child)];
-
-    private static bool Names(string text, string name) =>
-        Regex.IsMatch(
-            text,
-            $@"(?<!\p{{L}}){Regex.Escape(name)}(?!\p{{L}})",
-            RegexOptions.IgnoreCase,
-            TimeSpan.FromSeconds(1)
-        );
 }

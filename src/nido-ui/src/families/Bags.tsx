@@ -25,7 +25,10 @@ export function Bags({ childrenOfGroup }: { childrenOfGroup: Child[] }) {
     { enabled: childId !== "" },
   );
   const lend = $api.useMutation("post", "/api/weeks/{weekId}/bags", { onSuccess: useChanged("cupboard") });
-  const language = child?.homeLanguage === "es" ? "es" : i18n.language;
+  if (!child) {
+    return <p>{t("bags.nobody")}</p>;
+  }
+  const language = child.homeLanguage === "es" ? "es" : i18n.language;
   return (
     <div className="grid gap-x-8 gap-y-5 lg:grid-cols-2" data-bags>
       <section>
@@ -95,7 +98,7 @@ export function Bags({ childrenOfGroup }: { childrenOfGroup: Child[] }) {
                 disabled={lend.isPending}
                 onClick={() => lend.mutate({ params: { path: { weekId } }, body: { childId, kind } })}
               >
-                {t("bags.lend", { name: child?.name, days: bag.data.days })}
+                {t("bags.lend", { name: child.name, days: bag.data.days })}
               </button>
               <a
                 className="btn btn-outline min-h-11"
