@@ -202,6 +202,7 @@ public sealed class NidoDb(DbContextOptions<NidoDb> options) : DbContext(options
     {
         var from = today.AddDays(-7);
         return await Asked
+            .Where(a => Weeks.Any(w => w.Id == a.WeekId) && Children.Any(c => c.Id == a.ChildId))
             .Where(a => a.By >= from && (a.Answer == AskAnswer.Asked || a.Answer == AskAnswer.WillBring))
             .GroupBy(a => a.MaterialId)
             .Select(g => new { g.Key, Amount = g.Sum(a => a.Amount) })

@@ -191,6 +191,63 @@ public class FamiliesOutTests(ComposedSite site, PastHouse past)
     }
 
     [Fact]
+    public async Task What_was_brought_and_used_since_is_not_taken_out_twice()
+    {
+        await using var app = site.Copy();
+        var address = $"/api/weeks/{site.Week}/asking";
+        var (_, shared) = await app.SendAsync(HttpMethod.Post, address);
+        var line = shared["families"]![0]!["lines"]![0]!;
+        var material = $"{shared["things"]!.AsArray().First(t => $"{t!["name"]}" == $"{line["name"]}")!["materialId"]}";
+        await app.SendAsync(HttpMethod.Put, $"{address}/{line["id"]}", new { answer = "brought" });
+        var have = await HaveAsync(app, material);
+        await app.SendAsync(
+            HttpMethod.Post,
+            $"/api/cupboard/{material}/movements",
+            new
+            {
+                kind = "lost",
+                amount = have,
+                note = "",
+            }
+        );
+        (await HaveAsync(app, material)).ShouldBe(0);
+        (await app.SendAsync(HttpMethod.Delete, $"{address}/{line["id"]}")).Status.ShouldBe(400);
+        (
+            await app.SendAsync(HttpMethod.Put, $"{address}/{line["id"]}", new { answer = "cannotBring" })
+        ).Status.ShouldBe(400);
+        (await HaveAsync(app, material)).ShouldBe(0);
+    }
+
+    [Theory]
+    [InlineData("readiness")]
+    [InlineData("week")]
+    public async Task Every_child_has_its_bag_on_paper_and_who_is_only_expected_has_none(string kind)
+    {
+        await using var app = site.Copy();
+        foreach (var child in (await app.GetAsync($"/api/groups/{site.Group}"))["children"]!.AsArray())
+        {
+            using var pdf = await app.Client.GetAsync(
+                $"/api/weeks/{site.Week}/bags/{child!["id"]}/{kind}/bag.pdf?language=es",
+                NidoApp.Stop
+            );
+            pdf.Content.Headers.ContentType!.MediaType.ShouldBe("application/pdf", $"{child["name"]}");
+        }
+
+        var session = (await app.GetAsync("/api/weeks"))
+            .AsArray()
+            .First(w => $"{w!["groupName"]}" == "Saturday nestlings")!["id"];
+        (await app.SendAsync(HttpMethod.Get, $"/api/weeks/{session}/bags/age-12-1/{kind}")).Status.ShouldBe(404);
+        (
+            await app.SendAsync(HttpMethod.Post, $"/api/weeks/{session}/bags", new { childId = "age-12-1", kind })
+        ).Status.ShouldBe(404);
+        var empty = await app.Client.GetByteArrayAsync(
+            $"/api/weeks/{session}/letters/paper.pdf?kind=before",
+            NidoApp.Stop
+        );
+        empty.Length.ShouldBeGreaterThan(500, "a page that says that nobody gets paper");
+    }
+
+    [Fact]
     public async Task What_a_family_has_not_is_asked_of_another_and_never_of_it_again()
     {
         await using var app = site.Copy();

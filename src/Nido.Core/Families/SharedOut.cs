@@ -12,6 +12,23 @@ public static class SharedOut
     /// and a little. What is only lent, a tray or a bowl, comes one by one.</summary>
     private static double Easy(Material material) => material.Consumable ? 2 * AskFamilies.UsualEach : 1;
 
+    /// <summary>Things have to be there on the last working day before the first day they are used.</summary>
+    public static DateOnly BringBy(DateOnly firstDay)
+    {
+        if (firstDay <= DateOnly.MinValue.AddDays(7))
+        {
+            return firstDay;
+        }
+
+        var day = firstDay.AddDays(-1);
+        while (day.DayOfWeek is DayOfWeek.Saturday or DayOfWeek.Sunday)
+        {
+            day = day.AddDays(-1);
+        }
+
+        return day;
+    }
+
     /// <summary>Who is asked for what. What nobody may be asked for is not shared out.</summary>
     /// <param name="needs">What is missing, each once, over 0.</param>
     /// <param name="families">Ids of the children, in the order in which they are asked.</param>

@@ -61,6 +61,7 @@ internal static class LetterWords
             "Please tell us about an allergy before you begin. The label and your family's plan decide.",
             "Díganos una alergia antes de empezar. Deciden la etiqueta y el plan de su familia."
         ),
+        ["nobodyOnPaper"] = ("No family gets this letter on paper.", "Ninguna familia recibe esta carta en papel."),
         ["lastWeek"] = ("Our week: {0}", "Nuestra semana: {0}"),
         ["whatWeDid"] = ("What we did", "Lo que hicimos"),
         ["withJoy"] = ("{0} — with joy", "{0} — con alegría"),

@@ -71,7 +71,7 @@ public static class AskingEndpoints
                     ChildId = a.ChildId,
                     MaterialId = a.Material.Id,
                     Amount = a.Amount,
-                    By = plan.Problem.FirstDay.AddDays(-3),
+                    By = SharedOut.BringBy(plan.Problem.FirstDay),
                 })
         );
         await db.SaveChangesAsync(stop);
@@ -92,22 +92,23 @@ public static class AskingEndpoints
         var row = (await db.Asked.SingleOrDefaultAsync(a => a.WeekId == weekId && a.Id == id, stop)).Found(
             NotHere.TakenBack
         );
-        if (content.Material(row.MaterialId) is null)
+        var brought = body.Answer == AskAnswer.Brought ? body.Brought ?? row.Amount : 0;
+        if (await GoneAsync(row, row.Brought - brought, db, content, stop) is { } gone)
         {
-            throw new NotHereException(NotHere.Material);
+            return gone;
         }
 
-        var brought = body.Answer == AskAnswer.Brought ? body.Brought ?? row.Amount : 0;
         Move(db, row.MaterialId, brought - row.Brought, time);
         (row.Answer, row.Brought) = (body.Answer, brought);
         await db.SaveChangesAsync(stop);
         return TypedResults.Ok(await ViewAsync(await desk.PlanAsync(weekId, stop), weekId, db, content, stop));
     }
 
-    private static async Task<NoContent> TakeBack(
+    private static async Task<Results<NoContent, ProblemHttpResult>> TakeBack(
         string weekId,
         long id,
         NidoDb db,
+        Content content,
         TimeProvider time,
         CancellationToken stop
     )
@@ -115,10 +116,31 @@ public static class AskingEndpoints
         var row = (await db.Asked.SingleOrDefaultAsync(a => a.WeekId == weekId && a.Id == id, stop)).Found(
             NotHere.TakenBack
         );
+        if (await GoneAsync(row, row.Brought, db, content, stop) is { } gone)
+        {
+            return gone;
+        }
+
         Move(db, row.MaterialId, -row.Brought, time);
         db.Asked.Remove(row);
         await db.SaveChangesAsync(stop);
         return TypedResults.NoContent();
+    }
+
+    /// <summary>What was brought and used since cannot be taken out again.</summary>
+    private static async Task<ProblemHttpResult?> GoneAsync(
+        AskedRow row,
+        double goesOut,
+        NidoDb db,
+        Content content,
+        CancellationToken stop
+    )
+    {
+        var material = content.Material(row.MaterialId).Found(NotHere.Material);
+        var have = (await db.OnHandAsync(stop)).GetValueOrDefault(row.MaterialId);
+        return goesOut > 0 && goesOut > have
+            ? Problems.Field("brought", $"{row.Brought - goesOut}", CupboardEndpoints.OnlySoMany(material, have))
+            : null;
     }
 
     /// <summary>What was brought is in the cupboard, to the piece; what is taken back is taken out.</summary>
@@ -184,7 +206,7 @@ public static class AskingEndpoints
         var missing = Missing(plan, rows).ToDictionary(m => m.Line.Material.Id);
         var names = plan.Problem.Group.Children.ToDictionary(c => c.Id, c => c.Name);
         return new(
-            plan.Problem.FirstDay.AddDays(-3),
+            SharedOut.BringBy(plan.Problem.FirstDay),
             [
                 .. missing
                     .Keys.Union(rows.Select(r => r.MaterialId))

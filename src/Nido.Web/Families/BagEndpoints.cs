@@ -130,6 +130,15 @@ public static class BagEndpoints
     {
         var (plan, bag, _) = await BagAsync(weekId, body.ChildId, body.Kind, desk, db, content, stop);
         var today = DateOnly.FromDateTime(time.GetLocalNow().DateTime);
+        if (bag.Things.Count == 0)
+        {
+            return Problems.Field(
+                "kind",
+                $"{body.Kind}",
+                $"This week's activities at home need nothing that is lent. The letter tells them."
+            );
+        }
+
         if (await db.Bags.AnyAsync(b => b.ChildId == body.ChildId && b.Kind == body.Kind && b.BackOn == null, stop))
         {
             return Problems.Field("kind", $"{body.Kind}", $"This family has such a bag already. Tick it back first.");
@@ -257,7 +266,10 @@ public static class BagEndpoints
     {
         var row = await desk.RowAsync(weekId, stop);
         var plan = await desk.PlanAsync(row, stop);
-        var child = plan.Problem.Group.Children.FirstOrDefault(c => c.Id == childId).Found(NotHere.Child);
+        // Who only stands for those expected has no home to lend to.
+        var child = plan
+            .Problem.Group.Children.FirstOrDefault(c => c.Id == childId && c.StandsFor is null)
+            .Found(NotHere.Child);
         if (kind == BagKind.Readiness)
         {
             return (plan, ReadinessBag.Of(plan, content.Materials, child), child);

@@ -29,9 +29,14 @@ internal sealed class FamilyReading(WeekDesk desk, NidoDb db, Content content)
         var plan = await desk.PlanAsync(row, stop);
         var child = childId is null
             ? null
-            : plan.Problem.Group.Children.FirstOrDefault(c => c.Id == childId).Found(NotHere.Child);
+            : plan
+                .Problem.Group.Children.FirstOrDefault(c => c.Id == childId && c.StandsFor is null)
+                .Found(NotHere.Child);
         return await ReadAsync(row, plan, child, kind, stop);
     }
+
+    /// <summary>The plan of a week.</summary>
+    public Task<WeekPlan> PlanAsync(string weekId, CancellationToken stop) => desk.PlanAsync(weekId, stop);
 
     /// <summary>The week for every family of the group, in the order of its children.</summary>
     public async Task<IReadOnlyList<WeekOfFamily>> EachAsync(string weekId, LetterKind kind, CancellationToken stop)

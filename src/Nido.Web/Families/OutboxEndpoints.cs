@@ -103,6 +103,13 @@ public static class OutboxEndpoints
             title = pad.Words.Say("kind.family-page");
         }
 
+        if (pages.Count == 0)
+        {
+            var pad = WeekPaperEndpoints.Pad(await reading.PlanAsync(weekId, stop), Speaking.Now.Language, content);
+            FamilyPage.Nobody(pad);
+            pages.AddRange(pad.Done());
+        }
+
         return TypedResults.File(
             SheetPdf.Of(title.Length > 0 ? title : PaperWords.In("en").Say("kind.family-page"), "en", pages),
             "application/pdf",

@@ -209,6 +209,54 @@ public class AtHomeTests
         }
     }
 
+    /// <summary>However long its texts are, every activity there is goes on a bag's pages, in either language.</summary>
+    [Theory]
+    [InlineData("en")]
+    [InlineData("es")]
+    public void Every_activity_fits_the_pages_of_a_bag(string language)
+    {
+        var plan = Plan(Things.Child("Child", 50), Things.Monday);
+        HomeActivity[] all =
+        [
+            .. Published
+                .Content.Techniques.Where(t => t.Home is not null)
+                .Select(t => new HomeActivity(
+                    t,
+                    Theme.Fill(t.Home!.Do),
+                    new(
+                        Published.Content.Ladders[t.Ladder].Steps[0],
+                        Theme.Fill(t.Steps[0].Easier),
+                        Theme.Fill(t.Steps[0].Harder)
+                    ),
+                    null,
+                    Said.None
+                )
+                {
+                    Things = [.. t.Home.Things.Select(x => new HomeUse(x, null))],
+                }),
+        ];
+        foreach (var two in all.Chunk(2))
+        {
+            var pad = new Pad(
+                new(PaperSize.Letter, language, false, new()) { Tongue = Published.Content.Tongue(language)! },
+                Nido.Sheets.Lettering.Ours
+            );
+            BagPages.Draw(pad, plan, WeekBag.Of(Theme, two));
+            pad.Done().Count.ShouldBeGreaterThanOrEqualTo(3);
+        }
+    }
+
+    /// <summary>What is asked for is to be there on a working day.</summary>
+    [Theory]
+    [InlineData("2026-12-07", "2026-12-04")]
+    [InlineData("2026-12-09", "2026-12-08")]
+    [InlineData("2026-12-12", "2026-12-11")]
+    [InlineData("0001-01-01", "0001-01-01")]
+    public void Things_are_brought_by_the_last_working_day_before(string first, string by) =>
+        SharedOut
+            .BringBy(DateOnly.Parse(first, System.Globalization.CultureInfo.InvariantCulture))
+            .ShouldBe(DateOnly.Parse(by, System.Globalization.CultureInfo.InvariantCulture));
+
     [Fact]
     public void What_is_missing_of_a_bag_is_what_was_lent_and_did_not_come_back()
     {

@@ -6,6 +6,8 @@ namespace Nido.Core.Paper.Adults;
 /// <summary>The pages of a bag: its list, what to do in both languages, the slip, and its sheets.</summary>
 public static class BagPages
 {
+    private static readonly string[] Languages = ["en", "es"];
+
     /// <summary>Draws them.</summary>
     public static void Draw(Pad pad, WeekPlan plan, Bag bag)
     {
@@ -13,32 +15,23 @@ public static class BagPages
         ArgumentNullException.ThrowIfNull(plan);
         ArgumentNullException.ThrowIfNull(bag);
         var title = pad.Words.Of(bag.Title);
-        Kind(
-            pad,
-            "kit-list",
-            new(
-                null,
-                new Dictionary<string, string> { ["title"] = title },
-                new Dictionary<string, IReadOnlyList<string>>
-                {
-                    ["things"] = [.. bag.Things.Select(t => $"{t.Count} × {pad.Words.Of(t.Name)}")],
-                }
-            )
-        );
-        InBoth[] lines = [.. bag.Steps, .. bag.Mind];
-        Kind(
-            pad,
-            "kit-instruction",
-            new(
-                null,
-                new Dictionary<string, string> { ["title"] = title },
-                new Dictionary<string, IReadOnlyList<string>>
-                {
-                    ["english"] = [.. lines.Select(l => l.En)],
-                    ["spanish"] = [.. lines.Select(l => l.Es)],
-                }
-            )
-        );
+        if (bag.Things.Count > 0)
+        {
+            Kind(
+                pad,
+                "kit-list",
+                new(
+                    null,
+                    new Dictionary<string, string> { ["title"] = title },
+                    new Dictionary<string, IReadOnlyList<string>>
+                    {
+                        ["things"] = [.. bag.Things.Select(t => $"{t.Count} × {pad.Words.Of(t.Name)}")],
+                    }
+                )
+            );
+        }
+
+        Steps(pad, bag);
         Kind(
             pad,
             "loan-slip",
@@ -65,6 +58,27 @@ public static class BagPages
             {
                 Kind(pad, kind, values);
             }
+        }
+    }
+
+    /// <summary>What to do, in both languages side by side; as long as it is, not as a sheet somebody fills in.</summary>
+    private static void Steps(Pad pad, Bag bag)
+    {
+        var flow = new Flow(pad, columns: Languages.Length);
+        foreach (var words in Languages.Select(l => PaperWords.In(l)))
+        {
+            flow.Heading(words.Of(bag.Title));
+            foreach (var (step, k) in bag.Steps.Select((s, k) => (s, k)))
+            {
+                flow.Item($"{k + 1}. {words.Of(step)}", size: 4.4);
+            }
+
+            foreach (var mind in bag.Mind)
+            {
+                flow.Item(words.Say("mindThis", words.Of(mind)), size: 4);
+            }
+
+            flow.NextColumn();
         }
     }
 

@@ -6,6 +6,13 @@ public static class FamilyPage
     private const double PhotoHigh = 70;
     private const int WordsInARow = 3;
 
+    /// <summary>Says that no letter goes on paper, so that a file that was asked for is none without a page.</summary>
+    public static void Nobody(Pad pad)
+    {
+        ArgumentNullException.ThrowIfNull(pad);
+        new Flow(pad).Item(pad.Words.Say("nobodyOnPaper"));
+    }
+
     /// <summary>Draws it in two columns.</summary>
     /// <param name="pad">The paper.</param>
     /// <param name="letter">The letter.</param>

@@ -132,7 +132,7 @@ public static class LetterBefore
 
     private static FamilySection Bring(PaperWords words, WeekPlan plan) =>
         new(
-            words.Say("bring", words.Day(LetterParts.BringBy(plan))),
+            words.Say("bring", words.Day(SharedOut.BringBy(plan.Problem.FirstDay))),
             [
                 .. plan.Materials()
                     .Where(l => l.IsToAsk)

@@ -6,13 +6,10 @@ namespace Nido.Core.Paper.Adults;
 /// <summary>Parts that several letters have.</summary>
 internal static class LetterParts
 {
-    /// <summary>Things have to be there on the last working day before the week.</summary>
-    public static DateOnly BringBy(WeekPlan plan) => plan.Problem.FirstDay.AddDays(-3);
-
     /// <summary>What one family is asked for, to be ticked.</summary>
     public static FamilySection Asked(PaperWords words, WeekPlan plan, IReadOnlyList<AskedOfFamily> asked) =>
         new(
-            words.Say("bringYours", words.Day(BringBy(plan))),
+            words.Say("bringYours", words.Day(SharedOut.BringBy(plan.Problem.FirstDay))),
             asked.Count == 0
                 ? []
                 :
