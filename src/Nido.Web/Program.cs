@@ -1,4 +1,6 @@
+using System.IO.Compression;
 using FluentValidation;
+using Microsoft.AspNetCore.ResponseCompression;
 using Microsoft.EntityFrameworkCore;
 using Nido.Catalog;
 using Nido.Core.Week.Search;
@@ -125,6 +127,7 @@ services.AddExceptionHandler<SiteFaults>();
 services.Configure<RouteHandlerOptions>(options => options.ThrowOnBadRequest = true);
 services.AddNidoOpenApi();
 services.AddResponseCompression(options => options.EnableForHttps = true);
+services.Configure<BrotliCompressionProviderOptions>(options => options.Level = CompressionLevel.Optimal);
 
 var app = builder.Build();
 app.UseSerilogRequestLogging(options =>

@@ -1,6 +1,6 @@
-import i18next from "i18next";
 import createFetch from "openapi-fetch";
 import createQueries from "openapi-react-query";
+import { languageNow } from "../i18n";
 import type { components, paths } from "./schema";
 
 /** The typed client; paths, query keys and types come from the OpenAPI document. */
@@ -17,7 +17,7 @@ api.use({
   // A change that names no edition is one of what was last read here: nobody's change is overwritten unseen.
   onRequest({ request }) {
     // Answers are spoken in the language the pages are read in.
-    request.headers.set("Accept-Language", i18next.language ?? "en");
+    request.headers.set("Accept-Language", languageNow());
     const edition = editions.get(new URL(request.url).pathname);
     if (request.method === "PUT" && edition && !request.headers.has("If-Match")) {
       request.headers.set("If-Match", edition);
@@ -133,7 +133,7 @@ export async function sendFile<T>(
 ): Promise<T> {
   const answer = await fetch(path, {
     method: "POST",
-    headers: { "Content-Type": type, "Accept-Language": i18next.language },
+    headers: { "Content-Type": type, "Accept-Language": languageNow() },
     body,
   });
   if (!answer.ok) {

@@ -2,30 +2,32 @@ import { type ComponentType, lazy, Suspense } from "react";
 import { Navigate, Route, Routes } from "react-router";
 import { $api } from "../api/client";
 import { today } from "../shared/dates";
+import { PlaceSkeleton } from "../shared/Skeleton";
 import { currentWeek, lastGroup } from "./currentWeek";
 import { Frame } from "./Frame";
+import { pages } from "./pages";
 import { useLook } from "./useLook";
 
 /** A place is fetched when it is opened. */
 const place = <Name extends string>(load: () => Promise<Record<Name, ComponentType>>, name: Name) =>
   lazy(async () => ({ default: (await load())[name] }));
 
-const StartPage = place(() => import("./StartPage"), "StartPage");
-const GroupPage = place(() => import("../group/GroupPage"), "GroupPage");
-const CupboardPage = place(() => import("../cupboard/CupboardPage"), "CupboardPage");
-const IdeasPage = place(() => import("../ideas/IdeasPage"), "IdeasPage");
-const MakingPage = place(() => import("../making/MakingPage"), "MakingPage");
-const WordsPage = place(() => import("../words/WordsPage"), "WordsPage");
-const ThemePage = place(() => import("../ideas/theme/ThemePage"), "ThemePage");
-const WeekPage = place(() => import("../week/WeekPage"), "WeekPage");
-const TermPage = place(() => import("../week/term/TermPage"), "TermPage");
-const PrepPage = place(() => import("../prep/PrepPage"), "PrepPage");
-const PaperPage = place(() => import("../paper/PaperPage"), "PaperPage");
-const SheetPage = place(() => import("../paper/SheetPage"), "SheetPage");
-const TodayPage = place(() => import("../today/TodayPage"), "TodayPage");
-const FamiliesPage = place(() => import("../families/FamiliesPage"), "FamiliesPage");
-const JournalPage = place(() => import("../journal/JournalPage"), "JournalPage");
-const HousePage = place(() => import("../house/HousePage"), "HousePage");
+const StartPage = place(pages.start, "StartPage");
+const GroupPage = place(pages.group, "GroupPage");
+const CupboardPage = place(pages.cupboard, "CupboardPage");
+const IdeasPage = place(pages.ideas, "IdeasPage");
+const MakingPage = place(pages.making, "MakingPage");
+const WordsPage = place(pages.words, "WordsPage");
+const ThemePage = place(pages.theme, "ThemePage");
+const WeekPage = place(pages.week, "WeekPage");
+const TermPage = place(pages.term, "TermPage");
+const PrepPage = place(pages.prep, "PrepPage");
+const PaperPage = place(pages.paper, "PaperPage");
+const SheetPage = place(pages.sheet, "SheetPage");
+const TodayPage = place(pages.today, "TodayPage");
+const FamiliesPage = place(pages.families, "FamiliesPage");
+const JournalPage = place(pages.journal, "JournalPage");
+const HousePage = place(pages.house, "HousePage");
 
 /** Every place stands below a week: /w/<week>/<place>. */
 export function App() {
@@ -72,7 +74,7 @@ function HouseAlone() {
 function ToNewestWeek() {
   const weeks = $api.useQuery("get", "/api/weeks");
   if (!weeks.data) {
-    return null;
+    return <PlaceSkeleton error={weeks.error} />;
   }
   const first = currentWeek(weeks.data, lastGroup(), today());
   return <Navigate to={first ? `/w/${first.id}/week` : "/start"} replace />;

@@ -2,6 +2,7 @@ import { Suspense, useEffect, useState } from "react";
 import { useTranslation } from "react-i18next";
 import { Outlet, useLocation, useNavigate, useParams } from "react-router";
 import { longDay } from "../shared/dates";
+import { PlaceSkeleton } from "../shared/Skeleton";
 import { useKeys } from "../shared/useKeys";
 import { useWeek } from "../shared/useWeek";
 import { rememberGroup } from "./currentWeek";
@@ -60,7 +61,7 @@ export function Frame() {
           {gone ? (
             <UnknownWeek />
           ) : (
-            <Suspense>
+            <Suspense fallback={<PlaceSkeleton />}>
               <Outlet />
             </Suspense>
           )}

@@ -6,6 +6,7 @@ import { $api } from "../api/client";
 import { ThingDialog } from "../safety/ThingDialog";
 import { ErrorNote } from "../shared/ErrorNote";
 import { money, plain } from "../shared/figures";
+import { PlaceMain, PlaceSkeleton } from "../shared/Skeleton";
 import { TableDialog } from "../shared/TableDialog";
 import { useWeek } from "../shared/useWeek";
 import { CountShelf } from "./CountShelf";
@@ -32,7 +33,15 @@ export function CupboardPage() {
   const open = address.get("open");
   const setOpen = (id: string) => setAddress((a) => ({ ...Object.fromEntries(a), open: id }), { replace: true });
   const [dialog, setDialog] = useState<"count" | "table" | "share" | "thing" | "quick" | null>(null);
-  const cupboard = $api.useQuery("get", "/api/cupboard", { params: { query: { weekId, all } } });
+  const cupboard = $api.useQuery(
+    "get",
+    "/api/cupboard",
+    { params: { query: { weekId, all } } },
+    {
+      // More or fewer things of the same week: those seen stay until the others are there.
+      placeholderData: (before, query) => (query?.queryKey[2]?.params?.query?.weekId === weekId ? before : undefined),
+    },
+  );
   const changes = useCupboardChanges();
   const words = find.toLowerCase();
   const shelves = (cupboard.data?.shelves ?? [])
@@ -41,8 +50,11 @@ export function CupboardPage() {
   const first = shelves.flatMap((s) => s.tiles).toSorted((a, b) => Number(b.lacking > 0) - Number(a.lacking > 0))[0];
   const opened = open ?? first?.materialId;
   const data = cupboard.data;
+  if (!data) {
+    return <PlaceSkeleton error={cupboard.error} />;
+  }
   return (
-    <main className="flex min-w-0 flex-1 flex-col">
+    <PlaceMain>
       <header className="flex flex-wrap items-center gap-3 border-base-300 border-b px-4 py-2.5">
         <h1 className="leading-tight">{t("places.cupboard")}</h1>
         {address.get("from") === "week" && (
@@ -50,12 +62,10 @@ export function CupboardPage() {
             <ArrowLeft size={16} aria-hidden="true" /> {t("cupboard.back")}
           </Link>
         )}
-        <span className="quiet mr-auto">
-          {data
-            ? `${t("cupboard.things", { count: data.onHandCount })} ${t("cupboard.onShelves", { count: data.shelves.length })}`
-            : t("loading")}
-          {data && data.shortCount > 0 ? ` · ${t("cupboard.short", { count: data.shortCount })}` : ""}
-          {data && data.buyCents > 0 ? ` · ${t("cupboard.buy", { money: money(data.buyCents, data.currency) })}` : ""}
+        <span className="quiet place-said">
+          {`${t("cupboard.things", { count: data.onHandCount })} ${t("cupboard.onShelves", { count: data.shelves.length })}`}
+          {data.shortCount > 0 ? ` · ${t("cupboard.short", { count: data.shortCount })}` : ""}
+          {data.buyCents > 0 ? ` · ${t("cupboard.buy", { money: money(data.buyCents, data.currency) })}` : ""}
         </span>
         <input
           data-find
@@ -99,7 +109,7 @@ export function CupboardPage() {
           {shelves.map((shelf) => (
             <ShelfRow key={shelf.name} shelf={shelf} open={opened ?? null} onOpen={setOpen} />
           ))}
-          {data && shelves.length === 0 && (
+          {shelves.length === 0 && (
             <>
               <p>{find ? t("cupboard.noneFound") : t("cupboard.empty")}</p>
               {!find && (
@@ -113,7 +123,7 @@ export function CupboardPage() {
         {opened && <MaterialPanel materialId={opened} onOpen={setOpen} />}
       </div>
       {dialog === "thing" && <ThingDialog onClose={() => setDialog(null)} />}
-      {dialog === "count" && data && <CountShelf shelves={data.shelves} onClose={() => setDialog(null)} />}
+      {dialog === "count" && <CountShelf shelves={data.shelves} onClose={() => setDialog(null)} />}
       {dialog === "quick" && <QuickSets onClose={() => setDialog(null)} />}
       {dialog === "share" && <SharingDialog onClose={() => setDialog(null)} />}
       {dialog === "table" && (
@@ -131,6 +141,6 @@ export function CupboardPage() {
           onClose={() => setDialog(null)}
         />
       )}
-    </main>
+    </PlaceMain>
   );
 }

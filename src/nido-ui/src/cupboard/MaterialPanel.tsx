@@ -1,7 +1,9 @@
 import { useTranslation } from "react-i18next";
 import { $api } from "../api/client";
 import { longDay } from "../shared/dates";
+import { ErrorNote } from "../shared/ErrorNote";
 import { plain, signed } from "../shared/figures";
+import { Skeleton } from "../shared/Skeleton";
 import { useWeek } from "../shared/useWeek";
 import { Carries } from "./Carries";
 import { MovementForm } from "./MovementForm";
@@ -13,20 +15,19 @@ import { WaysOut } from "./WaysOut";
 export function MaterialPanel({ materialId, onOpen }: { materialId: string; onOpen: (id: string) => void }) {
   const { t } = useTranslation();
   const { weekId, week } = useWeek();
-  const material = $api.useQuery("get", "/api/cupboard/{materialId}", {
+  const { data: m, error } = $api.useQuery("get", "/api/cupboard/{materialId}", {
     params: { path: { materialId }, query: { weekId } },
   });
-  const m = material.data;
+  // As high before it is read as after: nothing beside it moves.
+  const frame =
+    "w-[300px] shrink-0 overflow-auto border-base-300 border-l bg-base-100 px-4 py-3 max-lg:w-[250px] max-md:h-[48%] max-md:w-full max-md:border-t max-md:border-l-0";
   if (!m) {
-    return <aside className="w-[300px] shrink-0 border-base-300 border-l max-md:hidden" />;
+    return <aside className={frame}>{error ? <ErrorNote error={error} /> : <Skeleton lines={10} />}</aside>;
   }
   const unit = t(`unit.${unitKey(m.unit)}`);
   const currency = week.data?.currency ?? "USD";
   return (
-    <aside
-      className="w-[300px] shrink-0 overflow-auto border-base-300 border-l bg-base-100 px-4 py-3 max-lg:w-[250px] max-md:max-h-[48%] max-md:w-full max-md:border-t max-md:border-l-0"
-      aria-label={m.name}
-    >
+    <aside className={frame} aria-label={m.name}>
       <h2 className="text-lg">{m.name}</h2>
       <p className={m.lacking > 0 ? "font-bold text-warning" : ""}>
         {m.lacking > 0 ? `${t("cupboard.shortBy", { lacking: plain(m.lacking) })} · ` : ""}

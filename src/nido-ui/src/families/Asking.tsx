@@ -5,6 +5,7 @@ import { useChanged } from "../shared/changed";
 import { longDay } from "../shared/dates";
 import { ErrorNote } from "../shared/ErrorNote";
 import { plain } from "../shared/figures";
+import { Skeleton } from "../shared/Skeleton";
 import { useWeek } from "../shared/useWeek";
 import { Wide } from "../shared/Wide";
 
@@ -22,7 +23,7 @@ export function Asking() {
   const takeBack = $api.useMutation("delete", "/api/weeks/{weekId}/asking/{id}", { onSuccess });
   const view = asking.data;
   if (!view) {
-    return asking.isError ? <ErrorNote error={asking.error} /> : <p className="quiet">{t("loading")}</p>;
+    return asking.isError ? <ErrorNote error={asking.error} /> : <Skeleton lines={8} />;
   }
   const amount = (of: { unit: string }, n: number) => `${plain(n)} ${t(`unit.${of.unit}`, { count: n })}`;
   const open = view.things.some((x) => x.notAsked > 0);

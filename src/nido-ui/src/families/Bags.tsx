@@ -5,6 +5,7 @@ import { $api, type Child, type Schemas } from "../api/client";
 import { useChanged } from "../shared/changed";
 import { dayAndMonth } from "../shared/dates";
 import { ErrorNote } from "../shared/ErrorNote";
+import { Skeleton } from "../shared/Skeleton";
 import { useWeek } from "../shared/useWeek";
 import { BagsAtHome } from "./BagsAtHome";
 
@@ -110,7 +111,7 @@ export function Bags({ childrenOfGroup }: { childrenOfGroup: Child[] }) {
             </div>
           </div>
         )}
-        {!bag.data && !bag.error && <p className="quiet">{t("loading")}</p>}
+        {!bag.data && !bag.error && <Skeleton lines={8} />}
       </section>
       <BagsAtHome day={dayAndMonth} />
     </div>

@@ -2,6 +2,7 @@ import { useState } from "react";
 import { useTranslation } from "react-i18next";
 import { $api } from "../api/client";
 import { ErrorNote } from "../shared/ErrorNote";
+import { PlaceMain, PlaceSkeleton } from "../shared/Skeleton";
 import { useWeek } from "../shared/useWeek";
 import { Asking } from "./Asking";
 import { Bags } from "./Bags";
@@ -22,11 +23,14 @@ export function FamiliesPage() {
     { enabled: known },
   );
   const children = group.data?.children ?? [];
+  if (!week.data || (known && !group.data)) {
+    return <PlaceSkeleton error={week.error ?? group.error} />;
+  }
   return (
-    <main className="flex min-w-0 flex-1 flex-col">
+    <PlaceMain>
       <header className="flex flex-wrap items-center gap-3 border-base-300 border-b px-4 py-2.5">
         <h1 className="leading-tight">{t("families.title")}</h1>
-        <span className="quiet mr-auto">{week.data?.theme.name}</span>
+        <span className="quiet place-said">{week.data.theme.name}</span>
         {known && (
           <fieldset className="join" aria-label={t("families.part")}>
             {parts.map((p) => (
@@ -49,6 +53,6 @@ export function FamiliesPage() {
         {part === "asking" && <Asking />}
         {part === "bags" && <Bags childrenOfGroup={children} />}
       </section>
-    </main>
+    </PlaceMain>
   );
 }

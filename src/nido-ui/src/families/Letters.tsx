@@ -3,6 +3,7 @@ import { useState } from "react";
 import { useTranslation } from "react-i18next";
 import { $api, type Group, type Schemas } from "../api/client";
 import { ErrorNote } from "../shared/ErrorNote";
+import { Skeleton } from "../shared/Skeleton";
 import { useWeek } from "../shared/useWeek";
 import { AtHome } from "./AtHome";
 import { ForWhom } from "./ForWhom";
@@ -73,7 +74,7 @@ export function Letters({ group }: { group: Group | undefined }) {
       )}
       {other && <p className="mt-2 text-warning">{t("families.otherLanguage", { language: child.homeLanguage })}</p>}
       <ErrorNote error={letter.error} />
-      {!letter.data && !letter.error && <p className="quiet mt-3">{t("loading")}</p>}
+      {!letter.data && !letter.error && <Skeleton lines={14} className="mt-3" />}
       {letter.data && (
         <div className="mt-4 grid gap-x-8 gap-y-5 lg:grid-cols-2">
           <div className="space-y-5">

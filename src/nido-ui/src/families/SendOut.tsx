@@ -2,6 +2,7 @@ import { Download, Mail, Printer } from "lucide-react";
 import { useTranslation } from "react-i18next";
 import { $api, type Schemas } from "../api/client";
 import { ErrorNote } from "../shared/ErrorNote";
+import { Skeleton } from "../shared/Skeleton";
 import { useWeek } from "../shared/useWeek";
 
 /** Letters on their way out: mail into the outbox for who has an address, paper for the others. Nothing is sent by itself. */
@@ -9,11 +10,10 @@ export function SendOut({ kind }: { kind: Schemas["LetterKind"] }) {
   const { t } = useTranslation();
   const { weekId } = useWeek();
   const query = { params: { path: { weekId }, query: { kind } } };
-  const letters = $api.useQuery("get", "/api/weeks/{weekId}/letters", query);
+  const { data: view, error } = $api.useQuery("get", "/api/weeks/{weekId}/letters", query);
   const lay = $api.useMutation("post", "/api/weeks/{weekId}/letters/outbox");
-  const view = letters.data;
   if (!view) {
-    return <ErrorNote error={letters.error} />;
+    return error ? <ErrorNote error={error} /> : <Skeleton lines={10} className="min-h-[230px]" />;
   }
   const mailed = view.families.filter((f) => f.byMail);
   const paper = view.families.filter((f) => !f.byMail);

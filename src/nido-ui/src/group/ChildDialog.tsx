@@ -15,6 +15,7 @@ import { BothEditions } from "../shared/BothEditions";
 import { Dialog } from "../shared/Dialog";
 import { ErrorNote } from "../shared/ErrorNote";
 import { Labelled, Refused } from "../shared/form";
+import { Skeleton } from "../shared/Skeleton";
 import { useEdition } from "../shared/useEdition";
 import { type Allergies, AllergyPicker, useReadAllergies } from "./AllergyPicker";
 import { DayChoice } from "./DayChoice";
@@ -54,7 +55,7 @@ export function ChildDialog({ group, child, onClose }: { group: Group; child: Ch
     <Dialog typed title={child ? child.name : t("group.addChild")} onClose={onClose} wide>
       {child && !fresh.data ? (
         <>
-          <p>{t("loading")}</p>
+          <Skeleton lines={8} />
           <ErrorNote error={fresh.error} />
         </>
       ) : (

@@ -3,7 +3,7 @@ import { useState } from "react";
 import { useTranslation } from "react-i18next";
 import { $api, type Child } from "../api/client";
 import { Expected } from "../session/Expected";
-import { ErrorNote } from "../shared/ErrorNote";
+import { PlaceMain, PlaceSkeleton } from "../shared/Skeleton";
 import { TableDialog } from "../shared/TableDialog";
 import { useKeys } from "../shared/useKeys";
 import { useWeek } from "../shared/useWeek";
@@ -34,20 +34,15 @@ export function GroupPage() {
   useKeys([["o", () => group.data?.kind === "class" && setDialog("quick")]]);
   const g = group.data;
   if (!g || !steps.data) {
-    return (
-      <main className="p-6">
-        <ErrorNote error={group.error as unknown} />
-        {group.isLoading ? t("loading") : null}
-      </main>
-    );
+    return <PlaceSkeleton error={week.error ?? group.error ?? steps.error} />;
   }
   const close = () => setDialog(null);
   const dropIn = g.kind === "dropIn";
   return (
-    <main className="flex min-w-0 flex-1 flex-col">
+    <PlaceMain>
       <header className="flex flex-wrap items-center gap-3 border-base-300 border-b px-4 py-2.5">
         <h1 className="leading-tight">{g.name}</h1>
-        <span className="quiet mr-auto">
+        <span className="quiet place-said">
           {g.place ? `${g.place} · ` : ""}
           {t(dropIn ? "expected.count" : "group.count", {
             children: steps.data.children.length,
@@ -117,6 +112,6 @@ export function GroupPage() {
       {dialog !== null && dialog !== "table" && dialog !== "settings" && dialog !== "quick" && (
         <ChildDialog group={g} child={dialog === "new" ? null : dialog} onClose={close} />
       )}
-    </main>
+    </PlaceMain>
   );
 }

@@ -2,6 +2,7 @@ import { useTranslation } from "react-i18next";
 import { Link, useParams } from "react-router";
 import { $api } from "../api/client";
 import { ErrorNote } from "../shared/ErrorNote";
+import { PlaceMain, Skeleton } from "../shared/Skeleton";
 import { Along } from "./Along";
 import { Backups } from "./Backups";
 import { Bin } from "./Bin";
@@ -12,8 +13,15 @@ export function HousePage() {
   const { t } = useTranslation();
   const { weekId } = useParams();
   const house = $api.useQuery("get", "/api/house");
+  // What its parts show is read before any of them is drawn: none pushes another down.
+  const read = [
+    house,
+    $api.useQuery("get", "/api/groups"),
+    $api.useQuery("get", "/api/weeks"),
+    $api.useQuery("get", "/api/house/bin"),
+  ].every((q) => !q.isPending);
   return (
-    <main className="flex min-h-0 min-w-0 flex-1 flex-col overflow-auto">
+    <PlaceMain className="min-h-0 overflow-auto">
       <header className="flex flex-wrap items-center gap-3 border-base-300 border-b px-4 py-2.5">
         <div className="mr-auto">
           <h1 className="leading-tight">{t("house.title")}</h1>
@@ -26,7 +34,7 @@ export function HousePage() {
         )}
       </header>
       <ErrorNote error={house.error} />
-      {house.data ? (
+      {house.data && read ? (
         <div className="grid grid-cols-2 gap-x-6 gap-y-8 p-4 max-lg:grid-cols-1">
           <Backups house={house.data} />
           <div className="space-y-8">
@@ -36,8 +44,8 @@ export function HousePage() {
           </div>
         </div>
       ) : (
-        !house.error && <p className="p-4">{t("loading")}</p>
+        !house.error && <Skeleton lines={12} className="p-4" />
       )}
-    </main>
+    </PlaceMain>
   );
 }

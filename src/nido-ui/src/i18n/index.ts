@@ -18,9 +18,13 @@ i18next.on("languageChanged", (language) => {
   localStorage.setItem("nido.language", language);
 });
 
+/** The language read in: the one chosen last, or that of the browser, also before its texts are there. */
+export const languageNow = () =>
+  i18next.language ?? at(localStorage.getItem("nido.language") ?? (navigator.language.startsWith("es") ? "es" : "en"));
+
 /** Begins in the language read last, or that of the browser; the other's texts are fetched when it is asked for. */
 export async function begin() {
-  const language = at(localStorage.getItem("nido.language") ?? (navigator.language.startsWith("es") ? "es" : "en"));
+  const language = languageNow();
   await i18next.use(initReactI18next).init({
     resources: { [language]: { translation: await fetched(language) } },
     lng: language,

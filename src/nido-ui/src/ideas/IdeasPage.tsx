@@ -4,6 +4,7 @@ import { useTranslation } from "react-i18next";
 import { Link, useNavigate, useParams } from "react-router";
 import { $api, type Aim, aims } from "../api/client";
 import { ErrorNote } from "../shared/ErrorNote";
+import { Gently, PlaceMain, PlaceSkeleton, Skeleton } from "../shared/Skeleton";
 import { useWeek } from "../shared/useWeek";
 import { FilterBar } from "./FilterBar";
 import { everything, fits } from "./filter";
@@ -14,7 +15,7 @@ import { UnsuitedIdeas } from "./UnsuitedIdeas";
 import { WhyNot } from "./WhyNot";
 
 /** Rows of the list drawn at once. */
-const page = 60;
+const page = 40;
 
 /** Ideas: all that this cupboard can carry with the week's theme. */
 export function IdeasPage() {
@@ -36,12 +37,15 @@ export function IdeasPage() {
     { params: { path: { weekId, ideaId: open ?? "" } } },
     { enabled: open !== undefined },
   );
+  if (!ideas.data || !week.data) {
+    return <PlaceSkeleton error={week.error ?? ideas.error} />;
+  }
   return (
-    <main className="flex min-w-0 flex-1 flex-col">
+    <PlaceMain>
       <header className="flex flex-wrap items-center gap-3 border-base-300 border-b px-4 py-2.5">
         <h1 className="leading-tight">{t("places.ideas")}</h1>
-        <span className="quiet mr-auto">
-          {t("ideas.count", { count: ideas.data?.length ?? 0, theme: week.data?.theme.name ?? "" })}
+        <span className="quiet place-said">
+          {t("ideas.count", { count: ideas.data.length, theme: week.data.theme.name })}
         </span>
         <Link to={`/w/${weekId}/ideas/theme`} className="btn btn-outline btn-sm">
           <BookOpen size={16} aria-hidden="true" /> {t("theme.open")}
@@ -75,11 +79,11 @@ export function IdeasPage() {
           onChange={(e) => setFilter({ ...filter, words: e.target.value })}
         />
       </header>
-      <FilterBar ideas={ideas.data ?? []} filter={filter} onChange={setFilter} />
+      <FilterBar ideas={ideas.data} filter={filter} onChange={setFilter} />
       <div className="flex min-h-0 flex-1 max-md:flex-col">
-        <ul className="w-[330px] shrink-0 overflow-auto border-base-300 border-r p-2 max-lg:w-[250px] max-md:max-h-[38%] max-md:w-full max-md:border-b">
+        <ul className="w-[330px] shrink-0 overflow-auto border-base-300 border-r p-2 max-lg:w-[250px] max-md:h-[38%] max-md:w-full max-md:border-b">
           <li className="quiet px-1 pb-1 text-xs" aria-live="polite">
-            {t("ideas.shown", { count: shown.length, of: ideas.data?.length ?? 0 })}
+            {t("ideas.shown", { count: shown.length, of: ideas.data.length })}
           </li>
           {shown.slice(0, page * (more + 1)).map((idea) => (
             <IdeaRow
@@ -96,8 +100,8 @@ export function IdeasPage() {
               </button>
             </li>
           )}
-          {ideas.data?.length === 0 && <li className="p-3">{t("ideas.none")}</li>}
-          {ideas.data && ideas.data.length > 0 && shown.length === 0 && <li className="p-3">{t("ideas.noneLike")}</li>}
+          {ideas.data.length === 0 && <li className="p-3">{t("ideas.none")}</li>}
+          {ideas.data.length > 0 && shown.length === 0 && <li className="p-3">{t("ideas.noneLike")}</li>}
           <li>
             <KeptOutIdeas />
             <UnsuitedIdeas />
@@ -105,15 +109,16 @@ export function IdeasPage() {
         </ul>
         <section className="min-w-0 flex-1 overflow-auto px-5 py-3" aria-label={card.data?.title ?? t("places.ideas")}>
           <ErrorNote error={ideas.error ?? card.error} />
+          {open !== undefined && !card.data && !card.error && <Skeleton lines={14} />}
           {card.data && (
-            <>
+            <Gently until={<Skeleton lines={14} />}>
               <h2 className="text-lg">{card.data.title}</h2>
               <WhyNot ideaId={card.data.ideaId} />
               <IdeaCard card={card.data} />
-            </>
+            </Gently>
           )}
         </section>
       </div>
-    </main>
+    </PlaceMain>
   );
 }

@@ -4,6 +4,7 @@ import { $api, helpLevels } from "../api/client";
 import { daysLater, longDay, today } from "../shared/dates";
 import { ErrorNote } from "../shared/ErrorNote";
 import { age } from "../shared/figures";
+import { Skeleton } from "../shared/Skeleton";
 import { AimShares } from "./AimShares";
 import { Likes } from "./Likes";
 import { NoteForm } from "./NoteForm";
@@ -33,7 +34,7 @@ export function ChildPage({ groupId, childId }: { groupId: string; childId: stri
   return (
     <section className="min-w-0 flex-1 overflow-auto px-5 py-3" aria-label={child?.name ?? t("places.journal")}>
       <ErrorNote error={journal.error} />
-      {!child && !journal.error && <p className="quiet">{t("loading")}</p>}
+      {!child && !journal.error && <Skeleton lines={12} />}
       {child && (
         <>
           <div className="mb-2 flex flex-wrap items-center gap-3">

@@ -2,6 +2,7 @@ import { useTranslation } from "react-i18next";
 import { $api, aims } from "../api/client";
 import { dayAndMonth } from "../shared/dates";
 import { ErrorNote } from "../shared/ErrorNote";
+import { Skeleton } from "../shared/Skeleton";
 import { NoteForm } from "./NoteForm";
 
 /** The group's term: balance by child and aim, what was not met yet, and how ideas went. The order is the group's own. */
@@ -12,7 +13,7 @@ export function GroupTerm({ groupId }: { groupId: string }) {
   return (
     <section className="min-w-0 flex-1 overflow-auto px-5 py-3" aria-label={t("groupTerm.group")} data-group-term>
       <ErrorNote error={term.error} />
-      {!data && !term.error && <p className="quiet">{t("loading")}</p>}
+      {!data && !term.error && <Skeleton lines={12} />}
       {data && (
         <>
           <h2 className="text-xl">{t("groupTerm.group")}</h2>

@@ -4,6 +4,7 @@ import { useTranslation } from "react-i18next";
 import { $api } from "../api/client";
 import { dayAndNumber } from "../shared/dates";
 import { ErrorNote } from "../shared/ErrorNote";
+import { PlaceMain, PlaceSkeleton } from "../shared/Skeleton";
 import { useWeek } from "../shared/useWeek";
 import { ChildPage } from "./ChildPage";
 import { FoundList } from "./FoundList";
@@ -27,11 +28,14 @@ export function JournalPage() {
     { enabled: groupId !== "" },
   );
   const open = childId ?? children.data?.find((c) => c.seen > 0)?.childId ?? children.data?.[0]?.childId ?? null;
+  if (!week.data || !children.data) {
+    return <PlaceSkeleton error={week.error ?? children.error} />;
+  }
   return (
-    <main className="flex min-w-0 flex-1 flex-col">
+    <PlaceMain>
       <header className="no-print flex flex-wrap items-center gap-3 border-base-300 border-b px-4 py-2.5">
         <h1 className="leading-tight">{t("places.journal")}</h1>
-        <span className="quiet mr-auto">{week.data?.groupName}</span>
+        <span className="quiet place-said">{week.data.groupName}</span>
         <input
           data-find
           className="input input-sm w-56"
@@ -50,7 +54,7 @@ export function JournalPage() {
       </header>
       <ErrorNote error={week.error ?? children.error} />
       {asked || where ? (
-        <FoundList groupId={groupId} words={asked} of={children.data ?? []} />
+        <FoundList groupId={groupId} words={asked} of={children.data} />
       ) : (
         <div className="flex min-h-0 flex-1 max-md:flex-col">
           <nav
@@ -60,7 +64,7 @@ export function JournalPage() {
             <Entry isOpen={group} onOpen={() => setGroup(true)}>
               {t("groupTerm.group")}
             </Entry>
-            {children.data?.map((c) => (
+            {children.data.map((c) => (
               <Entry
                 key={c.childId}
                 isOpen={!group && c.childId === open}
@@ -80,7 +84,7 @@ export function JournalPage() {
           {group ? <GroupTerm groupId={groupId} /> : open && <ChildPage key={open} groupId={groupId} childId={open} />}
         </div>
       )}
-    </main>
+    </PlaceMain>
   );
 }
 

@@ -14,7 +14,7 @@ export function MakingPage() {
     <main className="flex min-w-0 flex-1 flex-col">
       <header className="flex flex-wrap items-center gap-3 border-base-300 border-b px-4 py-2.5">
         <h1 className="leading-tight">{t("making.title")}</h1>
-        <span className="quiet mr-auto">{t("making.what")}</span>
+        <span className="quiet place-said">{t("making.what")}</span>
         <Link to={`/w/${weekId}/ideas`} className="btn btn-outline btn-sm">
           <ArrowLeft size={16} aria-hidden="true" /> {t("places.ideas")}
         </Link>

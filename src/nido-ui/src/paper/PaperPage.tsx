@@ -6,6 +6,7 @@ import { $api, type Problem } from "../api/client";
 import { longDay } from "../shared/dates";
 import { ErrorNote } from "../shared/ErrorNote";
 import { duration } from "../shared/figures";
+import { PlaceMain, Skeleton } from "../shared/Skeleton";
 import { useWeek } from "../shared/useWeek";
 import { Kinds } from "./Kinds";
 import { OrderRow } from "./OrderRow";
@@ -42,10 +43,10 @@ export function PaperPage() {
       .finally(() => setBusy(false));
   };
   return (
-    <main className="flex min-w-0 flex-1 flex-col">
+    <PlaceMain>
       <header className="flex flex-wrap items-center gap-3 border-base-300 border-b px-4 py-2.5">
         <h1 className="leading-tight">{t("paper.title")}</h1>
-        <span className="quiet mr-auto">
+        <span className="quiet place-said">
           {week.data?.theme.name}
           {data && ` · ${t("paper.total", { count: pages })}`}
           {data && data.spared > 0 && ` · ${t("paper.spared", { time: duration(data.spared) })}`}
@@ -77,7 +78,7 @@ export function PaperPage() {
           </div>
           <p className="quiet mb-2 text-[13px]">{t("paper.help")}</p>
           <ErrorNote error={paper.error ?? error} />
-          {!data && !paper.error && <p className="quiet">{t("loading")}</p>}
+          {!data && !paper.error && <Skeleton lines={8} />}
           {data && !data.hasPrinter && <p>{t("paper.noPrinter")}</p>}
           {data?.hasPrinter && data.orders.length === 0 && <p>{t("paper.nothing")}</p>}
           {data &&
@@ -111,7 +112,7 @@ export function PaperPage() {
         </section>
         <Kinds weekId={weekId} language={language} />
       </div>
-    </main>
+    </PlaceMain>
   );
 }
 

@@ -1,11 +1,12 @@
 import { useTranslation } from "react-i18next";
 import type { Schemas } from "../api/client";
+import { Skeleton } from "../shared/Skeleton";
 
 /** The pages as they will be printed: the same drawing, only smaller. */
 export function Preview({ sheet, stale }: { sheet: Schemas["SheetView"] | undefined; stale: boolean }) {
   const { t } = useTranslation();
   if (!sheet) {
-    return <p className="quiet p-4">{t("loading")}</p>;
+    return <Skeleton lines={8} className="p-4" />;
   }
   return (
     <section

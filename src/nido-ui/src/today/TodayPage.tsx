@@ -6,6 +6,7 @@ import { RotaDialog } from "../group/RotaDialog";
 import { SessionStrip } from "../session/SessionStrip";
 import { dayAndNumber, today as dayHere, longDay } from "../shared/dates";
 import { ErrorNote } from "../shared/ErrorNote";
+import { Gently, PlaceMain, PlaceSkeleton, Skeleton } from "../shared/Skeleton";
 import { useKeys } from "../shared/useKeys";
 import { useWeek } from "../shared/useWeek";
 import { BlockTimer } from "./BlockTimer";
@@ -37,9 +38,15 @@ export function TodayPage() {
       0,
       days.findIndex((d) => d.date === today),
     );
-  const view = $api.useQuery("get", "/api/weeks/{weekId}/days/{day}", { params: { path: { weekId, day: shown } } });
-  const blocks = view.data?.blocks ?? [];
-  const isToday = view.data?.date === today;
+  const view = $api.useQuery(
+    "get",
+    "/api/weeks/{weekId}/days/{day}",
+    { params: { path: { weekId, day: shown } } },
+    { enabled: week.data !== undefined },
+  );
+  const data = view.data;
+  const blocks = data?.blocks ?? [];
+  const isToday = data?.date === today;
   const block = Math.min(held ?? (isToday ? blockAt(blocks, minute) : 0), Math.max(0, blocks.length - 1));
   const now = blocks[block];
   const left = now && isToday ? leftOf(now, minute) : null;
@@ -48,10 +55,13 @@ export function TodayPage() {
     ["ArrowRight", () => go(1)],
     ["ArrowLeft", () => go(-1)],
   ]);
+  if (!week.data) {
+    return <PlaceSkeleton error={week.error} />;
+  }
   return (
-    <main className="flex min-w-0 flex-1 flex-col text-lg">
+    <PlaceMain className="text-lg">
       <header className="flex flex-wrap items-center gap-3 border-base-300 border-b px-4 py-2">
-        <h1 className="mr-auto leading-tight">{view.data ? longDay(view.data.date) : t("places.today")}</h1>
+        <h1 className="mr-auto leading-tight">{longDay(days[shown]?.date ?? week.data.monday)}</h1>
         <fieldset className="join flex-wrap">
           <legend className="sr-only">{t("today.day")}</legend>
           {days.map((d, i) => (
@@ -69,12 +79,13 @@ export function TodayPage() {
             </button>
           ))}
         </fieldset>
-        <button type="button" className="btn btn-outline h-11" onClick={() => setEnded(true)} disabled={!view.data}>
+        <button type="button" className="btn btn-outline h-11" disabled={!data} onClick={() => setEnded(true)}>
           <Sunset size={18} aria-hidden="true" /> {t("endOfDay.open")}
         </button>
       </header>
-      {ended && view.data && <EndOfDay day={shown} date={view.data.date} onClose={() => setEnded(false)} />}
+      {ended && data && <EndOfDay day={shown} date={data.date} onClose={() => setEnded(false)} />}
       <ErrorNote error={view.error} />
+      {!data && !view.error && <Skeleton lines={12} className="p-4" />}
       {waits.count > 0 && (
         <p role="status" className="mx-4 mt-2 rounded-[10px] bg-secondary px-3 py-2 text-base" data-waits>
           {t("today.waits", { count: waits.count })}
@@ -85,11 +96,9 @@ export function TodayPage() {
           {t("today.refused", { count: waits.refused.length })}
         </p>
       )}
-      {(view.data?.door ?? []).length > 0 && (
-        <Door door={view.data?.door ?? []} day={shown} date={view.data?.date ?? ""} />
-      )}
-      {week.data?.groupKind === "dropIn" && view.data && <SessionStrip day={shown} date={view.data.date} />}
-      {now && (
+      {data?.door && data.door.length > 0 && <Door door={data.door} day={shown} date={data.date} />}
+      {data && week.data.groupKind === "dropIn" && <SessionStrip day={shown} date={data.date} />}
+      {data && now && (
         <>
           <div className="flex flex-wrap items-center gap-3 px-4 py-2">
             <button
@@ -134,18 +143,18 @@ export function TodayPage() {
               </button>
             )}
             <p className="quiet text-base">
-              {t("today.there", { children: view.data?.children ?? 0, adults: now.adults.join(", ") })}
+              {t("today.there", { children: data.children, adults: now.adults.join(", ") })}
             </p>
           </div>
           <div className="px-4">
             <Otherwise
               place={{ day: shown, blockId: now.id, offer: null }}
               title={now.name}
-              notes={view.data?.otherwise ?? []}
+              notes={data.otherwise ?? []}
             />
           </div>
-          {view.data?.read && week.data?.groupKind === "class" && (
-            <Read read={view.data.read} kind={now.kind} isFirst={block === 0} isLast={block === blocks.length - 1} />
+          {data.read && week.data.groupKind === "class" && (
+            <Read read={data.read} kind={now.kind} isFirst={block === 0} isLast={block === blocks.length - 1} />
           )}
           {now.longWork.length > 0 && (
             <p className="px-4 pb-1 text-base" data-long-work>
@@ -158,20 +167,22 @@ export function TodayPage() {
             <RotaDialog weekId={weekId} day={shown} blockId={now.id} title={now.name} onClose={() => setRota(false)} />
           )}
           <div className="flex min-h-0 flex-1 items-start gap-3 overflow-auto px-4 pb-4 max-md:flex-col max-md:items-stretch">
-            {now.offers.map((o) => (
-              <OfferColumn
-                key={o.card.ideaId}
-                today={o}
-                date={view.data?.date ?? ""}
-                day={shown}
-                blockId={now.id}
-                otherwise={view.data?.otherwise ?? []}
-              />
-            ))}
+            <Gently until={<Skeleton lines={14} className="flex-1" />}>
+              {now.offers.map((o) => (
+                <OfferColumn
+                  key={o.card.ideaId}
+                  today={o}
+                  date={data.date}
+                  day={shown}
+                  blockId={now.id}
+                  otherwise={data.otherwise ?? []}
+                />
+              ))}
+            </Gently>
             {now.offers.length === 0 && <p>{t("today.nothing")}</p>}
           </div>
         </>
       )}
-    </main>
+    </PlaceMain>
   );
 }

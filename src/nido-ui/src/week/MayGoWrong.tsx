@@ -5,6 +5,7 @@ import { Dialog } from "../shared/Dialog";
 import { dayAndNumber } from "../shared/dates";
 import { ErrorNote } from "../shared/ErrorNote";
 import { money, plain } from "../shared/figures";
+import { Skeleton } from "../shared/Skeleton";
 import { useWeek } from "../shared/useWeek";
 
 /** The week played many times: what may run out, take longer or fall short, and what would help. */
@@ -91,7 +92,7 @@ export function MayGoWrong({ currency, onClose }: { currency: string; onClose: (
           )}
         </div>
       ) : (
-        <p>{t("loading")}</p>
+        <Skeleton lines={8} />
       )}
     </Dialog>
   );

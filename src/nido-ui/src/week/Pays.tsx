@@ -2,6 +2,7 @@ import { useTranslation } from "react-i18next";
 import { $api, type Wish } from "../api/client";
 import { ErrorNote } from "../shared/ErrorNote";
 import { duration, money, plain } from "../shared/figures";
+import { Skeleton } from "../shared/Skeleton";
 import { useWeek } from "../shared/useWeek";
 
 /** What each wish pays in the week at hand, dearest first, and for what; those that are met stand in one line. */
@@ -10,7 +11,7 @@ export function Pays({ currency }: { currency: string }) {
   const { path } = useWeek();
   const read = $api.useQuery("get", "/api/weeks/{weekId}/wishes", path);
   if (!read.data) {
-    return read.isPending ? <p className="quiet">{t("loading")}</p> : <ErrorNote error={read.error} />;
+    return read.isPending ? <Skeleton lines={5} /> : <ErrorNote error={read.error} />;
   }
   const paying = read.data.wishes.filter((w) => w.points > 0).sort((a, b) => b.points - a.points);
   const met = read.data.wishes.filter((w) => w.points === 0);

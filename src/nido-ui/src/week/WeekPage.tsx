@@ -5,6 +5,7 @@ import { IdeaDialog } from "../ideas/IdeaDialog";
 import { SafetyDialog } from "../safety/SafetyDialog";
 import { UnknownDialog } from "../safety/UnknownDialog";
 import { ErrorNote } from "../shared/ErrorNote";
+import { PlaceMain, PlaceSkeleton } from "../shared/Skeleton";
 import { useKeys } from "../shared/useKeys";
 import { useWeek } from "../shared/useWeek";
 import { BenchBar } from "./BenchBar";
@@ -50,19 +51,14 @@ export function WeekPage() {
     ["Escape", () => setPlace(null)],
   ]);
   if (!view) {
-    return (
-      <main className="p-6">
-        <ErrorNote error={week.error as unknown} />
-        {week.isLoading ? t("loading") : null}
-      </main>
-    );
+    return <PlaceSkeleton error={week.error} />;
   }
   const homeless = view.keptOut.filter(
     (b) => b.day >= view.days.length || !view.blocks.some((k) => k.id === b.blockId && b.offer < k.offers),
   );
   const shown = composing.preview ?? view.strips;
   return (
-    <main className="flex min-w-0 flex-1 flex-col">
+    <PlaceMain>
       <WeekHeader view={view} composing={composing} changes={changes} />
       {composing.news ? (
         <ComposeLine news={composing.news} onStop={composing.stop} />
@@ -122,6 +118,6 @@ export function WeekPage() {
       {safety && <SafetyDialog view={view} changes={changes} onClose={() => setSafety(false)} />}
       {playing && <MayGoWrong currency={view.currency} onClose={() => setPlaying(false)} />}
       {open && <IdeaDialog ideaId={open.ideaId} blockId={open.blockId} onClose={() => setOpen(null)} />}
-    </main>
+    </PlaceMain>
   );
 }

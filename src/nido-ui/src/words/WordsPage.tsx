@@ -42,7 +42,7 @@ export function WordsPage() {
     <main className="flex min-w-0 flex-1 flex-col">
       <header className="flex flex-wrap items-center gap-3 border-base-300 border-b px-4 py-2.5">
         <h1 className="leading-tight">{t("words.title")}</h1>
-        <span className="quiet mr-auto">{t("words.what")}</span>
+        <span className="quiet place-said">{t("words.what")}</span>
         <PrintLink
           kind="word-cards"
           values={{ numbers: null, texts: null, lists: { words: words.map((w) => w.word) } }}

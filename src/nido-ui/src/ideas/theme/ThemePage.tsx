@@ -3,6 +3,7 @@ import { Link, useParams } from "react-router";
 import { $api } from "../../api/client";
 import { PrintLink } from "../../paper/PrintLink";
 import { ErrorNote } from "../../shared/ErrorNote";
+import { Gently, PlaceMain, PlaceSkeleton, Skeleton } from "../../shared/Skeleton";
 import { useWeek } from "../../shared/useWeek";
 import { ThemeForm } from "./ThemeForm";
 
@@ -19,12 +20,15 @@ export function ThemePage() {
     { params: { path: { themeId: open ?? "" } } },
     { enabled: open !== undefined && open !== "new" },
   );
+  if (!themes.data || !week.data) {
+    return <PlaceSkeleton error={week.error ?? themes.error} />;
+  }
   return (
-    <main className="flex min-w-0 flex-1 flex-col">
+    <PlaceMain>
       <header className="flex flex-wrap items-center gap-3 border-base-300 border-b px-4 py-2.5">
         <h1 className="mr-auto leading-tight">{t("theme.title")}</h1>
         <nav className="join flex-wrap" aria-label={t("theme.all")}>
-          {themes.data?.map((x) => (
+          {themes.data.map((x) => (
             <Link
               key={x.id}
               to={`/w/${weekId}/ideas/theme/${x.id}`}
@@ -49,8 +53,12 @@ export function ThemePage() {
       {open === "new" ? (
         <ThemeForm key="new" id={null} draft={{ name: "", letter: "", words: [] }} own />
       ) : (
-        theme.data && <ThemeForm key={theme.data.id} id={theme.data.id} draft={theme.data.draft} own={theme.data.own} />
+        <Gently until={<Skeleton lines={12} className="p-4" />}>
+          {theme.data && (
+            <ThemeForm key={theme.data.id} id={theme.data.id} draft={theme.data.draft} own={theme.data.own} />
+          )}
+        </Gently>
       )}
-    </main>
+    </PlaceMain>
   );
 }

@@ -3,6 +3,7 @@ import { useTranslation } from "react-i18next";
 import { $api } from "../../api/client";
 import { useChanged } from "../../shared/changed";
 import { ErrorNote } from "../../shared/ErrorNote";
+import { PlaceMain, PlaceSkeleton } from "../../shared/Skeleton";
 import { useWeek } from "../../shared/useWeek";
 import { AddWeeks } from "./AddWeeks";
 import { CopyWeek } from "./CopyWeek";
@@ -18,11 +19,14 @@ export function TermPage() {
   const again = useChanged("week");
   const suggest = $api.useMutation("post", "/api/groups/{groupId}/term/letters", { onSuccess: again });
   const from = week.data?.monday ?? "";
+  if (!term.data || !week.data) {
+    return <PlaceSkeleton error={week.error ?? term.error} />;
+  }
   return (
-    <main className="flex min-w-0 flex-1 flex-col overflow-auto">
+    <PlaceMain className="overflow-auto">
       <header className="flex flex-wrap items-center gap-3 border-base-300 border-b px-4 py-2.5">
-        <h1 className="leading-tight">{t("term.title", { group: week.data?.groupName ?? "" })}</h1>
-        <span className="quiet mr-auto">{t("term.count", { count: term.data?.length ?? 0 })}</span>
+        <h1 className="leading-tight">{t("term.title", { group: week.data.groupName })}</h1>
+        <span className="quiet place-said">{t("term.count", { count: term.data.length })}</span>
         <button
           type="button"
           className="btn btn-outline btn-sm"
@@ -47,16 +51,16 @@ export function TermPage() {
             </tr>
           </thead>
           <tbody>
-            {term.data?.map((w) => (
+            {term.data.map((w) => (
               <TermRow key={`${w.weekId} ${w.letter} ${w.numbersTo} ${w.olderNumbersTo}`} week={w} onSaved={again} />
             ))}
           </tbody>
         </table>
         <div className="mt-5 grid grid-cols-2 gap-6 max-md:grid-cols-1">
-          <AddWeeks groupId={groupId} last={term.data?.at(-1)?.monday ?? from} onAdded={again} />
+          <AddWeeks groupId={groupId} last={term.data.at(-1)?.monday ?? from} onAdded={again} />
           <CopyWeek />
         </div>
       </div>
-    </main>
+    </PlaceMain>
   );
 }

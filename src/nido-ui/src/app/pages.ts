@@ -1,0 +1,40 @@
+/** The page of each place; fetched when its address is opened, and not before. */
+export const pages = {
+  start: () => import("./StartPage"),
+  group: () => import("../group/GroupPage"),
+  cupboard: () => import("../cupboard/CupboardPage"),
+  ideas: () => import("../ideas/IdeasPage"),
+  making: () => import("../making/MakingPage"),
+  words: () => import("../words/WordsPage"),
+  theme: () => import("../ideas/theme/ThemePage"),
+  week: () => import("../week/WeekPage"),
+  term: () => import("../week/term/TermPage"),
+  prep: () => import("../prep/PrepPage"),
+  paper: () => import("../paper/PaperPage"),
+  sheet: () => import("../paper/SheetPage"),
+  today: () => import("../today/TodayPage"),
+  families: () => import("../families/FamiliesPage"),
+  journal: () => import("../journal/JournalPage"),
+  house: () => import("../house/HousePage"),
+};
+
+const below: Record<string, keyof typeof pages> = {
+  "ideas/making": "making",
+  "ideas/words": "words",
+  "ideas/theme": "theme",
+  "week/term": "term",
+  "prep/paper": "paper",
+};
+
+/** The page and the week an address asks for; null for what it does not name. */
+export function asked(pathname: string): { page: keyof typeof pages | null; weekId: string | null } {
+  const [first = "", weekId = "", place = "", part = "", sheet] = pathname.split("/").slice(1);
+  if (first !== "w") {
+    return { page: first in pages ? (first as keyof typeof pages) : null, weekId: null };
+  }
+  const page = below[`${place}/${part}`] ?? (place === "" ? "week" : place);
+  return {
+    page: page === "paper" && sheet ? "sheet" : page in pages ? (page as keyof typeof pages) : null,
+    weekId: weekId || null,
+  };
+}
