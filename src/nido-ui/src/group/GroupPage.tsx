@@ -6,8 +6,10 @@ import { Expected } from "../session/Expected";
 import { PlaceMain, PlaceSkeleton } from "../shared/Skeleton";
 import { TableDialog } from "../shared/TableDialog";
 import { useKeys } from "../shared/useKeys";
+import { useNarrow } from "../shared/useNarrow";
 import { useWeek } from "../shared/useWeek";
 import { ChildDialog } from "./ChildDialog";
+import { OneChild } from "./OneChild";
 import { QuickEntry } from "./QuickEntry";
 import { SettingsDialog } from "./SettingsDialog";
 import { Spread } from "./Spread";
@@ -29,6 +31,7 @@ export function GroupPage() {
     enabled,
   );
   const changes = useGroupChanges(groupId);
+  const narrow = useNarrow();
   const [cell, setCell] = useState({ child: 0, ladder: 0 });
   const [dialog, setDialog] = useState<"new" | "table" | "settings" | "quick" | Child | null>(null);
   useKeys([["o", () => group.data?.kind === "class" && setDialog("quick")]]);
@@ -37,6 +40,8 @@ export function GroupPage() {
     return <PlaceSkeleton error={week.error ?? group.error ?? steps.error} />;
   }
   const close = () => setDialog(null);
+  const Steps = narrow ? OneChild : StepsGrid;
+
   const dropIn = g.kind === "dropIn";
   return (
     <PlaceMain>
@@ -83,10 +88,9 @@ export function GroupPage() {
           </button>
         </section>
       ) : (
-        <>
-          <StepsGrid group={g} steps={steps.data} cell={cell} onCell={setCell} onChild={setDialog} />
+        <Steps group={g} steps={steps.data} cell={cell} onCell={setCell} onChild={setDialog}>
           <StepPanel groupId={groupId} steps={steps.data} cell={cell} />
-        </>
+        </Steps>
       )}
       {dialog === "table" && (
         <TableDialog<Child>

@@ -66,7 +66,7 @@ export function StepPanel({
       .catch(() => undefined);
   return (
     <section
-      className="stitched-top grid max-h-[300px] min-h-[190px] shrink-0 grid-cols-[1.15fr_1.2fr_1.25fr] gap-6 overflow-auto bg-secondary px-4 py-3 text-secondary-content max-lg:grid-cols-2"
+      className="stitched-top grid max-h-[300px] min-h-[190px] shrink-0 grid-cols-[1.15fr_1.2fr_1.25fr] gap-6 overflow-auto bg-secondary px-4 py-3 text-secondary-content max-lg:grid-cols-2 max-md:max-h-none max-md:grid-cols-1 max-md:gap-3"
       aria-label={t("group.opened")}
       data-evidence
     >

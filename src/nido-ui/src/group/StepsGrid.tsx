@@ -1,27 +1,27 @@
+import type { ReactNode } from "react";
 import { useTranslation } from "react-i18next";
 import type { Child, Group, StepsView } from "../api/client";
+import { Marks } from "./Marks";
 import { Rungs } from "./Rungs";
-import { useAllergens } from "./useAllergens";
 
-interface Cell {
+/** A child and a ladder, by their places in the list of steps. */
+export interface Cell {
   child: number;
   ladder: number;
 }
 
-/** The grid: a row a child, a column a ladder; arrows move. */
-export function StepsGrid({
-  group,
-  steps,
-  cell,
-  onCell,
-  onChild,
-}: {
+/** The steps of a group, the cell that is open among them, and what is shown of it. */
+export interface StepsOfGroup {
   group: Group;
   steps: StepsView;
   cell: Cell;
   onCell: (c: Cell) => void;
   onChild: (c: Child) => void;
-}) {
+  children: ReactNode;
+}
+
+/** The grid: a row a child, a column a ladder; arrows move. */
+export function StepsGrid({ group, steps, cell, onCell, onChild, children }: StepsOfGroup) {
   const { t } = useTranslation();
   const go = (child: number, ladder: number) => {
     const to = {
@@ -32,122 +32,96 @@ export function StepsGrid({
     document.getElementById(`cell-${to.child}-${to.ladder}`)?.focus();
   };
   return (
-    <div className="min-h-0 flex-1 overflow-auto px-3">
-      <table
-        className="w-full border-separate border-spacing-0"
-        onKeyDown={(e) => {
-          const step = { ArrowUp: [-1, 0], ArrowDown: [1, 0], ArrowLeft: [0, -1], ArrowRight: [0, 1] }[e.key];
-          if (step && (e.target as HTMLElement).id.startsWith("cell-")) {
-            e.preventDefault();
-            go(cell.child + (step[0] ?? 0), cell.ladder + (step[1] ?? 0));
-          }
-        }}
-      >
-        <thead className="sticky top-0 z-10 bg-base-200">
-          <tr>
-            <th className="sticky left-0 z-10 bg-base-200 py-1.5 text-left font-normal">
-              <span className="sr-only">{t("loom.child")}</span>
-            </th>
-            {steps.ladders.map((l, i) => (
-              // Heads stand high and low in turn and take no width, so that all ladders fit a narrow screen.
-              <th
-                key={l.id}
-                className={`aim-${l.aim} whitespace-nowrap px-0.5 text-left text-xs ${i % 2 ? "pt-6 pb-1" : "pt-1 pb-6"}`}
-                title={l.name}
-              >
-                <span className="block w-0">{l.head}</span>
-              </th>
-            ))}
-          </tr>
-        </thead>
-        <tbody>
-          {steps.children.map((row, c) => {
-            const child = group.children.find((x) => x.id === row.childId);
-            return (
-              <tr key={row.childId}>
-                <th
-                  scope="row"
-                  className="sticky left-0 border-base-300 border-t bg-base-200 pr-2 text-left font-normal"
-                >
-                  <button
-                    type="button"
-                    className="flex min-h-8 cursor-pointer items-center gap-1.5 text-left"
-                    onClick={() => child && onChild(child)}
-                  >
-                    <b>{row.name}</b>
-                    <span className="quiet text-xs">{row.age}</span>
-                    {child && <Marks child={child} days={group.days} />}
-                  </button>
-                </th>
-                {row.offers.map((offer, l) => {
-                  const ladder = steps.ladders[l];
-                  const chosen = cell.child === c && cell.ladder === l;
-                  return (
-                    <td key={ladder?.id} className="border-base-300 border-t px-0.5">
-                      <button
-                        type="button"
-                        id={`cell-${c}-${l}`}
-                        tabIndex={chosen ? 0 : -1}
-                        aria-pressed={chosen}
-                        aria-label={t(offer.seen ? "group.cellSeen" : "group.cell", {
-                          name: row.name,
-                          ladder: ladder?.name,
-                          step: offer.step,
-                          of: ladder?.steps.length,
-                        })}
-                        className={`aim-${ladder?.aim} flex w-full cursor-pointer items-center gap-1 rounded-md px-0.5 py-0.5 ${chosen ? "bg-base-100 outline-2 outline-base-content" : ""}`}
-                        onClick={() => onCell({ child: c, ladder: l })}
-                      >
-                        <Rungs step={offer.step} of={ladder?.steps.length ?? 0} seen={offer.seen} />
-                        <span className="text-base-content text-xs">{offer.step}</span>
-                        {offer.objective && (
-                          <span className="text-base-content text-xs" title={t("objective.mark")}>
-                            ◎<span className="sr-only">{t("objective.mark")}</span>
-                          </span>
-                        )}
-                        {offer.proposal && (
-                          <span className="font-bold text-base-content text-xs" aria-hidden="true">
-                            {offer.proposal.to > offer.proposal.from ? "↑" : "↓"}
-                          </span>
-                        )}
-                      </button>
-                    </td>
-                  );
-                })}
-              </tr>
-            );
-          })}
-        </tbody>
-      </table>
-    </div>
-  );
-}
-
-function Marks({ child, days }: { child: Child; days: Group["days"] }) {
-  const { t } = useTranslation();
-  const { name } = useAllergens();
-  const marks = [
-    child.mouths && t("group.mouths"),
-    child.avoidsTouch && t("group.touch"),
-    child.hand === "left" && t("group.left"),
-    child.homeLanguage !== "en" && child.homeLanguage.toUpperCase(),
-    child.days.length < days.length && child.days.map((d) => t(`day.${d}`)).join(" "),
-    child.supports?.includes("seat") && t("group.seat"),
-    child.supports?.includes("frame") && t("group.frame"),
-    ...child.allergies.map(name),
-  ].filter((m): m is string => Boolean(m));
-  return (
     <>
-      {marks.map((m) => (
-        <span key={m} className="rounded border border-base-300 bg-base-100 px-1 text-[11px]">
-          {m}
-        </span>
-      ))}
-      {child.unknownAllergies?.map((w) => (
-        <span key={w} className="rounded border border-warning px-1 font-bold text-[11px] text-warning" data-unread>
-          {t("allergy.mark", { word: w })}
-        </span>
-      ))}
+      <div className="min-h-0 flex-1 overflow-auto px-3">
+        <table
+          className="w-full border-separate border-spacing-0"
+          onKeyDown={(e) => {
+            const step = { ArrowUp: [-1, 0], ArrowDown: [1, 0], ArrowLeft: [0, -1], ArrowRight: [0, 1] }[e.key];
+            if (step && (e.target as HTMLElement).id.startsWith("cell-")) {
+              e.preventDefault();
+              go(cell.child + (step[0] ?? 0), cell.ladder + (step[1] ?? 0));
+            }
+          }}
+        >
+          <thead className="sticky top-0 z-10 bg-base-200">
+            <tr>
+              <th className="sticky left-0 z-10 bg-base-200 py-1.5 text-left font-normal">
+                <span className="sr-only">{t("loom.child")}</span>
+              </th>
+              {steps.ladders.map((l, i) => (
+                // Heads stand high and low in turn and take no width, so that all ladders fit a narrow screen.
+                <th
+                  key={l.id}
+                  className={`aim-${l.aim} whitespace-nowrap px-0.5 text-left text-xs ${i % 2 ? "pt-6 pb-1" : "pt-1 pb-6"}`}
+                  title={l.name}
+                >
+                  <span className="block w-0">{l.head}</span>
+                </th>
+              ))}
+            </tr>
+          </thead>
+          <tbody>
+            {steps.children.map((row, c) => {
+              const child = group.children.find((x) => x.id === row.childId);
+              return (
+                <tr key={row.childId}>
+                  <th
+                    scope="row"
+                    className="sticky left-0 border-base-300 border-t bg-base-200 pr-2 text-left font-normal"
+                  >
+                    <button
+                      type="button"
+                      className="flex min-h-8 cursor-pointer items-center gap-1.5 text-left"
+                      onClick={() => child && onChild(child)}
+                    >
+                      <b>{row.name}</b>
+                      <span className="quiet text-xs">{row.age}</span>
+                      {child && <Marks child={child} days={group.days} />}
+                    </button>
+                  </th>
+                  {row.offers.map((offer, l) => {
+                    const ladder = steps.ladders[l];
+                    const chosen = cell.child === c && cell.ladder === l;
+                    return (
+                      <td key={ladder?.id} className="border-base-300 border-t px-0.5">
+                        <button
+                          type="button"
+                          id={`cell-${c}-${l}`}
+                          tabIndex={chosen ? 0 : -1}
+                          aria-pressed={chosen}
+                          aria-label={t(offer.seen ? "group.cellSeen" : "group.cell", {
+                            name: row.name,
+                            ladder: ladder?.name,
+                            step: offer.step,
+                            of: ladder?.steps.length,
+                          })}
+                          className={`aim-${ladder?.aim} flex w-full cursor-pointer items-center gap-1 rounded-md px-0.5 py-0.5 ${chosen ? "bg-base-100 outline-2 outline-base-content" : ""}`}
+                          onClick={() => onCell({ child: c, ladder: l })}
+                        >
+                          <Rungs step={offer.step} of={ladder?.steps.length ?? 0} seen={offer.seen} />
+                          <span className="text-base-content text-xs">{offer.step}</span>
+                          {offer.objective && (
+                            <span className="text-base-content text-xs" title={t("objective.mark")}>
+                              ◎<span className="sr-only">{t("objective.mark")}</span>
+                            </span>
+                          )}
+                          {offer.proposal && (
+                            <span className="font-bold text-base-content text-xs" aria-hidden="true">
+                              {offer.proposal.to > offer.proposal.from ? "↑" : "↓"}
+                            </span>
+                          )}
+                        </button>
+                      </td>
+                    );
+                  })}
+                </tr>
+              );
+            })}
+          </tbody>
+        </table>
+      </div>
+      {children}
     </>
   );
 }

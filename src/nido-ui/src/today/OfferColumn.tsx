@@ -6,6 +6,7 @@ import { SetUpPicture } from "../ideas/SetUpPicture";
 import { StepChanges } from "../ideas/StepChanges";
 import { Talk } from "../ideas/Talk";
 import { WhoCount, WhoNote } from "../ideas/Who";
+import { Fold } from "../shared/Fold";
 import { Thread } from "../shared/Stitches";
 import { useWeek } from "../shared/useWeek";
 import { ChildPill } from "./ChildPill";
@@ -79,11 +80,10 @@ export function OfferColumn({
           <p className="text-base">
             <b className="font-semibold">{t("idea.say")}</b> {s.say}
           </p>
-          <details className="text-base">
-            <summary className="min-h-11 cursor-pointer py-2.5">{t("idea.change")}</summary>
+          <Fold title={t("idea.change")} className="text-base">
             <StepChanges step={s} className="" />
             {s.setUp && <SetUpPicture setUp={s.setUp} className="mt-2 max-w-[320px]" />}
-          </details>
+          </Fold>
           <p className="quiet text-base">{s.with.map((w) => w.name).join(" · ")}</p>
         </section>
       ))}
