@@ -11,6 +11,7 @@ using Nido.Core.Group;
 using Nido.Core.Group.Steps;
 using Nido.Core.Ideas;
 using Nido.Core.Safety;
+using Nido.Core.Week.Problem;
 using Nido.Data.Rows;
 
 namespace Nido.Data;
@@ -165,9 +166,10 @@ public sealed class NidoDb(DbContextOptions<NidoDb> options) : DbContext(options
         var weeks = await WeeksBefore(groupId, monday).Select(w => new { w.Monday, w.Plan }).ToListAsync(stop);
         return weeks
             .SelectMany(w =>
-                w.Plan.Select(p =>
-                    (Technique: Idea.TechniqueOf(p.IdeaId), Ago: (monday.DayNumber - w.Monday.DayNumber) / 7)
-                )
+                w.Plan.Where(p => !p.IsPencilled)
+                    .Select(p =>
+                        (Technique: Idea.TechniqueOf(p.IdeaId), Ago: (monday.DayNumber - w.Monday.DayNumber) / 7)
+                    )
             )
             .GroupBy(x => x.Technique)
             .ToDictionary(g => g.Key, g => g.Min(x => x.Ago));
@@ -426,6 +428,7 @@ public sealed class NidoDb(DbContextOptions<NidoDb> options) : DbContext(options
             AsJson(w.Property(x => x.CameUp)).HasColumnName("Happenings").HasDefaultValueSql("'[]'");
             AsJson(w.Property(x => x.Otherwise)).HasDefaultValueSql("'[]'");
             AsJson(w.Property(x => x.Focus));
+            w.Property(x => x.Colour).HasConversion<string>().HasDefaultValue(WeekColour.Plain);
             w.Property(x => x.Version).IsConcurrencyToken();
             w.HasOne<GroupRow>().WithMany().HasForeignKey(x => x.GroupId);
             w.HasMany(x => x.Changes).WithOne().HasForeignKey(c => c.WeekId);

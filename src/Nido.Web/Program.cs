@@ -169,6 +169,7 @@ api.MapCupboard();
 api.MapQuickSets();
 api.MapSharing();
 api.MapWeek();
+api.MapPencil();
 api.MapReplan();
 api.MapMayGoWrong();
 api.MapWishes();

@@ -50,6 +50,9 @@ public sealed record UnitDocument(
     /// <summary>Letter and numbers the week has of its own; null where they are the theme's.</summary>
     public WeekFocus? Focus { get; init; }
 
+    /// <summary>The colour the week is marked with.</summary>
+    public WeekColour Colour { get; init; }
+
     /// <summary>What lies out in each place; written for readers, not read back.</summary>
     public IReadOnlyList<UnitLaid> Laid { get; init; } = [];
 

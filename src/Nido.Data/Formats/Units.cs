@@ -79,6 +79,7 @@ public static class Units
                 ],
             CameUp = week.CameUp,
             Focus = week.Focus,
+            Colour = week.Colour,
         };
     }
 
@@ -128,6 +129,7 @@ public static class Units
                 Report = unit.Report,
                 ChangesInForce = unit.ChangesInForce,
                 Focus = unit.Focus,
+                Colour = unit.Colour,
                 CameUp = Known(unit.CameUp),
                 Changes =
                 [

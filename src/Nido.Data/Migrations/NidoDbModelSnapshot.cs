@@ -832,6 +832,12 @@ namespace Nido.Data.Migrations
                     b.Property<int>("ChangesInForce")
                         .HasColumnType("INTEGER");
 
+                    b.Property<string>("Colour")
+                        .IsRequired()
+                        .ValueGeneratedOnAdd()
+                        .HasColumnType("TEXT")
+                        .HasDefaultValue("Plain");
+
                     b.Property<string>("Focus")
                         .HasColumnType("TEXT");
 

@@ -26,6 +26,9 @@ public sealed class WeekRow : IBinned
     /// <summary>Letter and numbers of its own; null where they are the theme's.</summary>
     public WeekFocus? Focus { get; set; }
 
+    /// <summary>The colour it is marked with.</summary>
+    public WeekColour Colour { get; set; }
+
     /// <summary>What came up in the middle of it.</summary>
     public List<CameUp> CameUp { get; set; } = [];
 

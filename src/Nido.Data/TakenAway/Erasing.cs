@@ -92,8 +92,10 @@ public static class Erasing
             [
                 .. week.Otherwise.Select(o => Naming.Names(o.Words, child.Name) ? o with { Words = "" } : o),
             ];
+            week.Plan = Nowhere(week.Plan, child.Name);
             foreach (var change in week.Changes)
             {
+                (change.Before, change.After) = (Nowhere(change.Before, child.Name), Nowhere(change.After, child.Name));
                 (change.CameUpBefore, change.CameUpAfter) = (
                     Without(change.CameUpBefore, id),
                     Without(change.CameUpAfter, id)
@@ -125,6 +127,14 @@ public static class Erasing
             rota.Groups = [.. rota.Groups.Select(g => g.Where(c => c != id).ToList())];
         }
     }
+
+    /// <summary>A plan whose own words name a child no more.</summary>
+    private static List<Placement> Nowhere(List<Placement> plan, string name) =>
+        [
+            .. plan.Select(p =>
+                p.Words is { } own && Naming.Names(own, name) ? p with { Words = p.IsPencilled ? "…" : null } : p
+            ),
+        ];
 
     private static async Task GroupAsync(NidoDb db, string id, CancellationToken stop)
     {

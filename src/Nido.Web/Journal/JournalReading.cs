@@ -164,7 +164,7 @@ public sealed class JournalReading(NidoDb db, Content content, TermShares shares
             .ToListAsync(stop);
         var went = await db.Went.AsNoTracking().Where(w => ids.Contains(w.WeekId)).ToListAsync(stop);
         var mondays = rows.ToDictionary(r => r.Id, r => r.Monday);
-        var techniques = rows.SelectMany(r => r.Plan)
+        var techniques = rows.SelectMany(r => r.Plan.Where(p => !p.IsPencilled))
             .Select(p => Technique(p.IdeaId))
             .OfType<Technique>()
             .Distinct()

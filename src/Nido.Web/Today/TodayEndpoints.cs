@@ -63,7 +63,9 @@ public static class TodayEndpoints
                 there.Count,
                 [
                     .. plan
-                        .Problem.Blocks.Where((_, b) => plan.Problem.Attendance.TakesPlace(day, b))
+                        .Problem.Blocks.Where(
+                            (x, b) => plan.Problem.Attendance.TakesPlace(day, b) || plan.OwnWords(day, x.Id) is not null
+                        )
                         .Select(b => new BlockOfDay(
                             b.Id,
                             b.Name,
@@ -94,6 +96,7 @@ public static class TodayEndpoints
                                         Offer(plan, f.Slot, f.Use, shown, refreshes.GetValueOrDefault(f.Slot)) with
                                         {
                                             Slot = f.Placement.Offer,
+                                            OwnTitle = f.Placement.Words,
                                             Seen =
                                             [
                                                 .. seen.Where(o =>
@@ -108,7 +111,10 @@ public static class TodayEndpoints
                                         }
                                     ),
                             ]
-                        )),
+                        )
+                        {
+                            Own = plan.OwnWords(day, b.Id),
+                        }),
                 ]
             )
             {
@@ -228,7 +234,11 @@ public sealed record BlockOfDay(
     IReadOnlyList<LongWorkView> LongWork,
     IReadOnlyList<string> Adults,
     IReadOnlyList<OfferOfDay> Offers
-);
+)
+{
+    /// <summary>What the block is, where it is something of one's own.</summary>
+    public string? Own { get; init; }
+}
 
 /// <summary>An offer as it is run on a day.</summary>
 /// <param name="Card">Who works how, with what.</param>
@@ -254,6 +264,9 @@ public sealed record OfferOfDay(
 {
     /// <summary>Which offer of its block it is.</summary>
     public int Slot { get; init; }
+
+    /// <summary>A title of one's own, or null.</summary>
+    public string? OwnTitle { get; init; }
 
     /// <summary>What was seen of children at it on this day, in the order it was written down.</summary>
     public IReadOnlyList<SeenToday> Seen { get; init; } = [];

@@ -104,7 +104,10 @@ public sealed partial class Compositions(
         var result = new WeekComposer(problem, limits, time).Compose(composition, composition.Stop);
         Composed(log, result.Seconds, result.Score.Fair, result.Bound, result.End);
         var swaps = locked.ToLookup(p => p.IdeaId, p => p.Swaps);
-        Placement[] composed = [.. result.Plan.Select(p => p with { Swaps = swaps[p.IdeaId].FirstOrDefault() ?? [] })];
+        var composed = Pencilled.Kept(
+            row.Plan,
+            result.Plan.Select(p => p with { Swaps = swaps[p.IdeaId].FirstOrDefault() ?? [] })
+        );
         var plan = SharedOut(new WeekPlan(problem, composed), composed);
         var found = Sharing.Planned(
             new WeekPlan(problem, composed),

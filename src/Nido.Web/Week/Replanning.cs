@@ -58,6 +58,7 @@ public sealed class Replanning(WeekProblems problems, NidoDb db)
                 {
                     Swaps = row.Plan.FirstOrDefault(p => p.IdeaId == idea)?.Swaps ?? [],
                 },
+            .. row.Plan.Where(p => p.IsPencilled),
         ];
         return (new WeekPlan(now, row.Plan), new WeekPlan(problem, placements));
     }

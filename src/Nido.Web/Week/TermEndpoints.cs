@@ -174,6 +174,7 @@ public static class TermEndpoints
             Monday = WeekDaysOrder.MondayOf(body.Monday),
             Sliders = row.Sliders,
             Focus = row.Focus,
+            Colour = row.Colour,
             Plan = [.. CarryOver.Copy(row.Plan, from, to)],
         };
         db.Weeks.Add(copy);

@@ -164,14 +164,16 @@ public sealed class UnitSense(
                     || p.Offer < 0
                     || p.Offer > 5
                     || p.BlockId.Length is 0 or > 30
-                    || p.IdeaId.Length is 0 or > 200
+                    || p.IdeaId.Length > 200
+                    || (p.IsPencilled && string.IsNullOrWhiteSpace(p.Words))
+                    || p.Words?.Length > Pencilled.MostLetters
                     || p.Swaps.Count > 50
                 )
                 {
                     yield return new(
                         $"{path}[{i}]",
                         $"day {p.Day}, offer {p.Offer}",
-                        $"A place has a day from 0 to {MostDays - 1}, an offer from 0 to 5, a block and an idea."
+                        $"A place has a day from 0 to {MostDays - 1}, an offer from 0 to 5, a block, and an idea or words of one's own."
                     );
                 }
             }

@@ -284,21 +284,37 @@ public static class WeekEndpoints
         var row = await desk.RowAsync(weekId, stop);
         var here = At(row, day, blockId, offer).Found(NotHere.Place);
 
+        if (here.IsPencilled)
+        {
+            // What is of one's own takes the block it goes to, and leaves its own free.
+            var before = await desk.PlanAsync(row, stop);
+            before.SlotOf(to.Day, to.BlockId, 0).Found(NotHere.Place);
+            await desk.History.ChangeAsync(
+                row,
+                $"Move an idea",
+                Pencilled.Into(row.Plan.Where(p => p != here), to.Day, to.BlockId, here.Words ?? ""),
+                stop
+            );
+            return TypedResults.Ok(await desk.ViewAsync(row, stop));
+        }
+
         var there = At(row, to.Day, to.BlockId, to.Offer);
         Placement[] moved =
         [
-            .. row.Plan.Where(p => p != here && p != there),
+            .. row.Plan.Where(p => p != here && (p != there || p.IsPencilled)),
             here with
             {
                 Day = to.Day,
                 BlockId = to.BlockId,
                 Offer = to.Offer,
             },
-            .. there is null ? (Placement[])[] : [there with { Day = day, BlockId = blockId, Offer = offer }],
+            .. there is null || there.IsPencilled
+                ? (Placement[])[]
+                : [there with { Day = day, BlockId = blockId, Offer = offer }],
         ];
-        var before = await desk.PlanAsync(row, stop);
-        var after = new WeekPlan(before.Problem, moved);
-        if (after.Lost.Count > before.Lost.Count || after.Filled.Any(f => !after.State.MayPut(f.Slot, f.Use.Index)))
+        var held = await desk.PlanAsync(row, stop);
+        var after = new WeekPlan(held.Problem, moved);
+        if (after.Lost.Count > held.Lost.Count || after.Filled.Any(f => !after.State.MayPut(f.Slot, f.Use.Index)))
         {
             return Problems.Rule(
                 $"These two cannot change places",

@@ -71,6 +71,7 @@ public sealed class WeekProblems(Content content, SiteStamp stamp, IForecast for
             week.ThemeId,
             string.Join(';', swaps.Select(s => $"{s}")),
             string.Join(';', week.CameUp.Select(h => $"{h}")),
+            string.Join(';', Pencilled.In(week.Plan)),
             week.Focus
         );
         if (kept.TryGetValue(id, out var known) && known.Key == key)
@@ -148,6 +149,7 @@ public sealed class WeekProblems(Content content, SiteStamp stamp, IForecast for
             Evidence = await db.EvidenceAsync(week.GroupId, week.Monday, stop, until: week.Monday.AddDays(6)),
             Sliders = week.Sliders,
             CameUp = week.CameUp,
+            Pencilled = Pencilled.In(week.Plan),
             Days = [.. input.Days.Select(d => d with { Dry = forecast.IsDry(d.Date) ?? d.Dry })],
             Carried = carry ? await CarriedAsync(week, db, stop) : input.Carried,
             Recent = await db.RecentTechniquesAsync(week.GroupId, week.Monday, stop),
@@ -239,6 +241,7 @@ public sealed class WeekProblems(Content content, SiteStamp stamp, IForecast for
         string ThemeId,
         string Swaps,
         string CameUp,
+        string Pencilled,
         WeekFocus? Focus
     );
 }

@@ -61,6 +61,7 @@ public static class WeekReading
                                         (_, b) =>
                                             !plan.Problem.Attendance.TakesPlace(i, b)
                                             && !plan.Problem.Attendance.IsClosed(i, b)
+                                            && !plan.Problem.Attendance.IsPencilled(i, b)
                                     )
                                     .Select(b => b.Id),
                             ]
@@ -100,6 +101,8 @@ public static class WeekReading
                 select new CarriedOver(child.Name, aim, Math.Round(lacked / (double)WeekProblem.PerMinute, 1)),
             ],
             Strands = [.. Strand.All.Select(s => new StrandHead(s.Id, s.Aim))],
+            Pencilled = plan.Pencilled,
+            Colour = row.Colour,
         };
     }
 
@@ -231,7 +234,10 @@ public static class WeekReading
                     .Distinct(),
             ],
             plan.SlotOf(placement.Day, placement.BlockId, placement.Offer) is { } slot && plan.Stays(slot)
-        );
+        )
+        {
+            OwnTitle = placement.Words,
+        };
     }
 
     /// <summary>A row a child, worst off first.</summary>

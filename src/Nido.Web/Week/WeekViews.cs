@@ -38,6 +38,12 @@ public sealed record WeekView(
 
     /// <summary>The strands, in the order the loom counts them.</summary>
     public IReadOnlyList<StrandHead> Strands { get; init; } = [];
+
+    /// <summary>Blocks that are something of one's own.</summary>
+    public IReadOnlyList<Pencilled> Pencilled { get; init; } = [];
+
+    /// <summary>The colour the week is marked with.</summary>
+    public WeekColour Colour { get; init; }
 }
 
 /// <summary>A strand and the aim it is a part of.</summary>
@@ -93,7 +99,11 @@ public sealed record StripView(
     int Adults,
     IReadOnlyList<string> Reach,
     bool Stays
-);
+)
+{
+    /// <summary>A title of one's own, or null.</summary>
+    public string? OwnTitle { get; init; }
+}
 
 /// <summary>A child's week, aim by aim.</summary>
 public sealed record LoomRow(

@@ -23,26 +23,33 @@ public static class DayPage
         var mind = new List<WeekFinding>(WeekFindings.Of(plan).Where(f => f.Where.Any(w => w.Placement.Day == day)));
         for (var b = 0; b < problem.Blocks.Count; b++)
         {
-            if (!problem.Attendance.TakesPlace(day, b))
+            var (block, own) = (problem.Blocks[b], plan.OwnWords(day, problem.Blocks[b].Id));
+            if (own is null && !problem.Attendance.TakesPlace(day, b))
             {
                 continue;
             }
 
-            var block = problem.Blocks[b];
             flow.Heading($"{block.Starts:H:mm} · {block.Name} · {words.Say("minutes", $"{block.Minutes}")}");
+            if (own is not null)
+            {
+                flow.Sub(own);
+                continue;
+            }
+
             var lying = plan.Filled.Where(f => f.Placement.Day == day && f.Use.BlockIndex == b).ToArray();
             if (lying.Length == 0)
             {
                 flow.Item(words.Say("nothingLies"));
             }
 
-            foreach (var (_, placement, use) in lying)
+            foreach (var (slot, placement, use) in lying)
             {
                 Idea(
                     flow,
                     pad,
                     plan,
                     use,
+                    plan.TitleAt(slot),
                     day,
                     [
                         .. mind.Select((f, k) => (f, k))
@@ -132,11 +139,11 @@ public static class DayPage
         }
     }
 
-    private static void Idea(Flow flow, Pad pad, WeekPlan plan, Use use, int day, int[] mind)
+    private static void Idea(Flow flow, Pad pad, WeekPlan plan, Use use, InBoth called, int day, int[] mind)
     {
         var (idea, on, words) = (use.Idea, use.On(day), pad.Words);
         flow.Sub(
-            $"{words.Of(idea.Title)}{(use.Adults > 0 ? $" · {words.Say("beside", $"{use.Adults}")}" : "")}{(mind.Length > 0 ? $" ({string.Join(", ", mind)})" : "")}"
+            $"{words.Of(called)}{(use.Adults > 0 ? $" · {words.Say("beside", $"{use.Adults}")}" : "")}{(mind.Length > 0 ? $" ({string.Join(", ", mind)})" : "")}"
         );
         flow.Item(string.Join(" ", idea.Technique.Instructions.Select(i => words.Of(idea.Theme.Fill(i)))), size: 3.1);
         foreach (var step in WeekProblem.StepsInUse(idea, on.Children))

@@ -176,14 +176,21 @@ public static class WallPlan
 
             for (var d = 0; d < problem.Days.Count; d++)
             {
-                if (plan.State.Uses[problem.SlotAt(d, rows[r].Block, rows[r].Offer)] is >= 0 and var use)
+                var box = new Box(leaf.Room.X + Left + (d * column), y, column, high).Inside(0.6);
+                if (rows[r].Offer == 0 && plan.OwnWords(d, block.Id) is { } own)
+                {
+                    leaf.Draw(Figures.Rectangle(box), Stroke.Fine, 0.3);
+                    leaf.Fit(own, box.Inside(1), 3.2, "own", Face.AdultBold, Align.Left);
+                }
+                else if (plan.State.Uses[problem.SlotAt(d, rows[r].Block, rows[r].Offer)] is >= 0 and var use)
                 {
                     Strip(
                         pad,
                         leaf,
                         problem.Uses[use],
+                        plan.TitleAt(problem.SlotAt(d, rows[r].Block, rows[r].Offer)),
                         d,
-                        new Box(leaf.Room.X + Left + (d * column), y, column, high).Inside(0.6)
+                        box
                     );
                 }
             }
@@ -192,10 +199,10 @@ public static class WallPlan
 
     /// <summary>As much as can be read: title and names by step; where that is too much, title and counts; the title
     /// always.</summary>
-    private static void Strip(Pad pad, Leaf leaf, Use use, int day, Box box)
+    private static void Strip(Pad pad, Leaf leaf, Use use, InBoth called, int day, Box box)
     {
         leaf.Draw(Figures.Rectangle(box), Stroke.Fine, 0.3);
-        var (inside, title) = (box.Inside(1), pad.Words.Of(use.Idea.Title));
+        var (inside, title) = (box.Inside(1), pad.Words.Of(called));
         var steps = use.On(day)
             .Children.Where(c => c.InReach)
             .GroupBy(c => c.Offer!.Step)

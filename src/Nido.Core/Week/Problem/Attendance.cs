@@ -5,30 +5,39 @@ namespace Nido.Core.Week.Problem;
 /// <summary>
 /// Who is there: child × day × block. The one answer that plan, cupboard, Prep, Today and simulation ask. A child is
 /// there
-/// where it comes that day, is not away, and the block takes place; a block takes place where the house is open and
-/// somebody
-/// comes.
+/// where it comes that day, is not away, and the block takes place; a block takes place where the house is open, somebody
+/// comes, and
+/// it is not something of one's own.
 /// </summary>
 public sealed class Attendance
 {
     private readonly bool[][][] there;
     private readonly bool[][] open;
     private readonly bool[][] closed;
+    private readonly bool[][] own;
 
     /// <summary>Reads who is there from the group, the days and what came up.</summary>
     /// <param name="children">The children, in the order of the group.</param>
     /// <param name="days">The days of the week.</param>
     /// <param name="blocks">The blocks of a day.</param>
     /// <param name="cameUp">What came up.</param>
+    /// <param name="pencilled">Blocks that are something of one's own: for a plan they do not take place.</param>
     public Attendance(
         IReadOnlyList<Child> children,
         IReadOnlyList<PlanDay> days,
         IReadOnlyList<Block> blocks,
-        IReadOnlyList<CameUp> cameUp
+        IReadOnlyList<CameUp> cameUp,
+        IReadOnlyList<Pencilled>? pencilled = null
     )
     {
         ArgumentNullException.ThrowIfNull(cameUp);
         closed = [.. days.Select((_, d) => blocks.Select(b => cameUp.Any(h => h.On(d) && h.Closes(b))).ToArray())];
+        own =
+        [
+            .. days.Select(
+                (_, d) => blocks.Select(b => pencilled?.Any(p => p.Day == d && p.BlockId == b.Id) == true).ToArray()
+            ),
+        ];
         bool IsAway(Child child, int day, Block block) =>
             cameUp.Any(h => h.Subject == child.Id && h.On(day) && h.Misses(block));
         there =
@@ -42,6 +51,7 @@ public sealed class Attendance
                                         c.Days.HasFlag(day.Day)
                                         && c.IsHereOn(day.Date)
                                         && !closed[d][b]
+                                        && !own[d][b]
                                         && !IsAway(c, d, block)
                                 )
                                 .ToArray()
@@ -76,6 +86,9 @@ public sealed class Attendance
     /// <summary>Whether the house is closed in a block of a day; where it is not and nothing takes place, nobody
     /// comes.</summary>
     public bool IsClosed(int day, int block) => closed[day][block];
+
+    /// <summary>Whether a block of a day is something of one's own.</summary>
+    public bool IsPencilled(int day, int block) => own[day][block];
 
     /// <summary>Days on which a block takes place.</summary>
     public int DaysOfBlock(int block) => open.Count(day => day[block]);

@@ -47,6 +47,9 @@ public sealed record WeekInput(
     /// <summary>What came up in the middle of the week.</summary>
     public IReadOnlyList<CameUp> CameUp { get; init; } = [];
 
+    /// <summary>Blocks of days that are something of one's own.</summary>
+    public IReadOnlyList<Pencilled> Pencilled { get; init; } = [];
+
     /// <summary>Words of the theme, sorted for its letter; looked up when a card first asks.</summary>
     public Lazy<IReadOnlyList<Words.WordSort.Sorted>> Words { get; init; } = new(() => []);
 

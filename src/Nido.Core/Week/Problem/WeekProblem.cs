@@ -26,7 +26,7 @@ public sealed class WeekProblem
         Days = [.. input.Days.Select((d, i) => Came(CameUpKind.Rain, "", i) ? d with { Dry = false } : d)];
         Blocks = input.Group.Blocks;
         ChildCount = Group.Children.Count;
-        Attendance = new(Group.Children, Days, Blocks, input.CameUp);
+        Attendance = new(Group.Children, Days, Blocks, input.CameUp, input.Pencilled);
         AdultsThere =
         [
             .. Days.Select(

@@ -16,11 +16,15 @@ public sealed class WeekPlan
     {
         Problem = problem;
         State = new PlanState(problem);
-        var lost = new List<KeptOutPlacement>();
+        var (lost, pencilled) = (new List<KeptOutPlacement>(), new List<Pencilled>());
         foreach (var placement in placements)
         {
             var slot = SlotOf(placement.Day, placement.BlockId, placement.Offer);
-            if (slot is { } at && UseFor(at, placement.IdeaId) is { } use)
+            if (slot is not null && placement.IsPencilled)
+            {
+                pencilled.Add(new(placement.Day, placement.BlockId, placement.Words ?? ""));
+            }
+            else if (slot is { } at && UseFor(at, placement.IdeaId) is { } use)
             {
                 State.Put(at, use.Index);
                 bySlot[at] = placement;
@@ -31,7 +35,7 @@ public sealed class WeekPlan
             }
         }
 
-        Lost = lost;
+        (Lost, Pencilled) = (lost, pencilled);
     }
 
     /// <summary>The week.</summary>
@@ -42,6 +46,17 @@ public sealed class WeekPlan
 
     /// <summary>Placements that no longer can be, each with the reason.</summary>
     public IReadOnlyList<KeptOutPlacement> Lost { get; }
+
+    /// <summary>Blocks that are something of one's own.</summary>
+    public IReadOnlyList<Pencilled> Pencilled { get; }
+
+    /// <summary>What a block of a day is, where it is something of one's own; null where it is not.</summary>
+    public string? OwnWords(int day, string blockId) =>
+        Pencilled.FirstOrDefault(p => p.Day == day && p.BlockId == blockId)?.Words;
+
+    /// <summary>What lies in a filled slot is called: by a title of one's own, else by the idea's.</summary>
+    public InBoth TitleAt(int slot) =>
+        bySlot[slot].Words is { } own ? InBoth.Same(own) : Problem.Uses[State.Uses[slot]].Idea.Title;
 
     /// <summary>Filled slots in the order of the week.</summary>
     public IEnumerable<(int Slot, Placement Placement, Use Use)> Filled =>

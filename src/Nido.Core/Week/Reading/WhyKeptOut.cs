@@ -14,7 +14,7 @@ internal static class WhyKeptOut
             return new(
                 placement,
                 slot,
-                idea?.Title ?? InBoth.Same(placement.IdeaId),
+                idea?.Title ?? InBoth.Same(placement.Words ?? placement.IdeaId),
                 $"the week has no such place any more",
                 []
             );

@@ -48,7 +48,8 @@ public static class CarryOver
             .. from p in plan
             let day = p.Day < days.Count ? hers.ToList().IndexOf(days[p.Day]) : -1
             let block = blockOf.GetValueOrDefault(p.BlockId)
-            where day >= 0 && block is not null && p.Offer < block.Offers
+            // A birthday is of its day: it is not copied.
+            where !p.IsPencilled && day >= 0 && block is not null && p.Offer < block.Offers
             select p with
             {
                 Day = day,

@@ -1163,6 +1163,54 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/weeks/{weekId}/days/{day}/blocks/{blockId}/words": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["writeWords"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/weeks/{weekId}/slots/{day}/{blockId}/{offer}/title": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["setTitle"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/weeks/{weekId}/colour": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["setColour"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/weeks/{weekId}/came-up": {
         parameters: {
             query?: never;
@@ -3368,6 +3416,8 @@ export interface components {
             longWork: components["schemas"]["LongWorkView"][];
             adults: string[];
             offers: components["schemas"]["OfferOfDay"][];
+            /** @description What the block is, where it is something of one's own. */
+            own?: null | string;
         };
         /** @description A book of a theme. */
         Book: {
@@ -3728,6 +3778,10 @@ export interface components {
             knowsBetter: boolean;
             /** Format: date */
             on: null | string;
+        };
+        /** @description The colour a week is marked with. */
+        ColourBody: {
+            colour: components["schemas"]["WeekColour"];
         };
         /**
          * @description How a composition ended.
@@ -5791,6 +5845,8 @@ export interface components {
              * @description Which offer of its block it is.
              */
             slot?: number;
+            /** @description A title of one's own, or null. */
+            ownTitle?: null | string;
             /** @description What was seen of children at it on this day, in the order it was written down. */
             seen?: components["schemas"]["SeenToday"][];
             went?: null | components["schemas"]["WentView"];
@@ -5940,6 +5996,10 @@ export interface components {
             /** Format: double */
             minutes: number;
             longest: components["schemas"]["Said"];
+        };
+        /** @description What a block of a day is, in one's own words. */
+        OwnWordsBody: {
+            words: string;
         };
         /**
          * @description Work of one's own choice in minutes: half last longer than the median, one in ten longer than the
@@ -6190,6 +6250,21 @@ export interface components {
              */
             grip: string;
         };
+        /**
+         * @description A block of a day that is something of one's own: a birthday, a fire drill, a song. It takes the time of the whole block, and nobody
+         *     is owed or given any minutes there.
+         */
+        Pencilled: {
+            /**
+             * Format: int32
+             * @description Index of the day in the week, 0 first.
+             */
+            day: number;
+            /** @description The block. */
+            blockId: string;
+            /** @description What it is, in an adult's own words. */
+            words: string;
+        };
         /** @description What a picture is of, as sent before the file. */
         PictureBody: {
             /**
@@ -6246,7 +6321,7 @@ export interface components {
              * @description 0 is the first offer.
              */
             offer: number;
-            /** @description The idea. */
+            /** @description The idea; empty where the block is something of one's own, see string? Placement.Words. */
             ideaId: string;
             /** @description Stays where it is when the week is composed again. */
             locked: boolean;
@@ -6255,6 +6330,11 @@ export interface components {
              *                 too.
              */
             swaps?: components["schemas"]["Swap"][];
+            /**
+             * @description Words of one's own: a title in place of the idea's, or what the block is where no idea lies; null for
+             *                 none.
+             */
+            words?: null | string;
         };
         /** @description The Prep screen. */
         PrepView: {
@@ -7668,6 +7748,8 @@ export interface components {
             adults: number;
             reach: string[];
             stays: boolean;
+            /** @description A title of one's own, or null. */
+            ownTitle?: null | string;
         };
         /** @description What comes out. */
         StripsSquaresAnswer: {
@@ -8273,6 +8355,10 @@ export interface components {
             /** @description In the order of the day. */
             blocks: components["schemas"]["Block"][];
         };
+        /** @description A title of one's own; empty for the idea's. */
+        TitleBody: {
+            title: string;
+        };
         /** @description A day to run from. */
         TodayView: {
             /** Format: date */
@@ -8591,6 +8677,11 @@ export interface components {
          * @enum {unknown}
          */
         WayOutKind: "swap" | "move" | "join" | "takeOut" | "askAdult" | "override";
+        /**
+         * @description The colour a week is marked with, on the board, in the list of weeks and on the wall.
+         * @enum {unknown}
+         */
+        WeekColour: "plain" | "clay" | "honey" | "fern" | "pond" | "plum";
         /** @description The days of a working week, as a set. */
         WeekDays: ("monday" | "tuesday" | "wednesday" | "thursday" | "friday" | "saturday")[];
         /**
@@ -8671,6 +8762,10 @@ export interface components {
             carried?: components["schemas"]["CarriedOver"][];
             /** @description The strands, in the order the loom counts them. */
             strands?: components["schemas"]["StrandHead"][];
+            /** @description Blocks that are something of one's own. */
+            pencilled?: components["schemas"]["Pencilled"][];
+            /** @description The colour the week is marked with. */
+            colour?: components["schemas"]["WeekColour"];
         };
         /** @description Weeks to add, one a theme, from a Monday on. */
         WeeksBody: {
@@ -11069,6 +11164,89 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content?: never;
+            };
+        };
+    };
+    writeWords: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                weekId: string;
+                day: number;
+                blockId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["OwnWordsBody"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WeekView"];
+                };
+            };
+        };
+    };
+    setTitle: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                weekId: string;
+                day: number;
+                blockId: string;
+                offer: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["TitleBody"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WeekView"];
+                };
+            };
+        };
+    };
+    setColour: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                weekId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ColourBody"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WeekView"];
+                };
             };
         };
     };

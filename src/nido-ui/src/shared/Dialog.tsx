@@ -30,9 +30,18 @@ export function Dialog({
     const dialog = ref.current;
     const before = document.activeElement as HTMLElement | null;
     dialog?.showModal();
+    // One begins at the first field, not at the cross.
+    dialog
+      ?.querySelector<HTMLElement>(
+        "[data-body] :is(input:not([type=hidden], [type=file]), select, textarea):not(:disabled)",
+      )
+      ?.focus();
     return () => {
       dialog?.close();
-      before?.focus();
+      // Where the button is in a menu that has closed, or gone, the nearest there is has the focus again.
+      const seen = before?.isConnected && before.offsetParent !== null;
+      const near = before?.isConnected ? before.closest("details")?.querySelector("summary") : null;
+      (seen ? before : (near ?? document.getElementById("place")))?.focus();
     };
   }, []);
   return (
@@ -68,7 +77,7 @@ export function Dialog({
             </button>
           </p>
         )}
-        {children}
+        <div data-body>{children}</div>
       </div>
     </dialog>
   );

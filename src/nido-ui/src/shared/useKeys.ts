@@ -1,6 +1,7 @@
 import { useEffect } from "react";
+import { keyFor } from "./letterKeys";
 
-/** Single keys for a place; never while something is being typed or a dialog is open. */
+/** Single keys for a place, where they were moved to; never while something is being typed or a dialog is open. */
 export function useKeys(keys: [key: string, act: (event: KeyboardEvent) => void][]) {
   useEffect(() => {
     const pressed = (event: KeyboardEvent) => {
@@ -9,7 +10,7 @@ export function useKeys(keys: [key: string, act: (event: KeyboardEvent) => void]
       if (typing || event.ctrlKey || event.metaKey || event.altKey || document.querySelector("dialog[open]")) {
         return;
       }
-      const act = keys.find(([key]) => key === event.key)?.[1];
+      const act = keys.find(([key]) => keyFor(key) === event.key)?.[1];
       if (act) {
         event.preventDefault();
         act(event);

@@ -38,7 +38,7 @@ export function OfferColumn({
   const dropIn = week.data?.groupKind === "dropIn";
   return (
     <article className="min-w-0 flex-1 rounded-[10px] border border-base-300 bg-base-100 p-3">
-      <h3 className="font-bold text-xl leading-tight">{offer.title}</h3>
+      <h3 className="font-bold text-xl leading-tight">{today.ownTitle ?? offer.title}</h3>
       <p className="quiet text-base">
         {offer.material}
         {offer.adults > 0

@@ -179,7 +179,11 @@ export function TodayPage() {
                 />
               ))}
             </Gently>
-            {now.offers.length === 0 && <p>{t("today.nothing")}</p>}
+            {now.own ? (
+              <p className="child text-3xl">{now.own}</p>
+            ) : (
+              now.offers.length === 0 && <p>{t("today.nothing")}</p>
+            )}
           </div>
         </>
       )}

@@ -1,4 +1,4 @@
-import { Lock, LockOpen, Trash2, X } from "lucide-react";
+import { Lock, LockOpen, PencilLine, Trash2, X } from "lucide-react";
 import { useTranslation } from "react-i18next";
 import { Link } from "react-router";
 import { $api, type WeekView } from "../api/client";
@@ -14,6 +14,7 @@ export function BenchBar({
   onSwap,
   onOpen,
   onLock,
+  onPencil,
   onRemove,
   onClose,
 }: {
@@ -22,6 +23,7 @@ export function BenchBar({
   onSwap: (ideaId: string) => void;
   onOpen: () => void;
   onLock: () => void;
+  onPencil: () => void;
   onRemove: () => void;
   onClose: () => void;
 }) {
@@ -31,6 +33,7 @@ export function BenchBar({
   });
   const now = bench.data?.now;
   const strip = view.strips.find((s) => s.day === place.day && s.blockId === place.blockId && s.offer === place.offer);
+  const words = view.pencilled?.find((p) => p.day === place.day && p.blockId === place.blockId)?.words;
   const day = view.days[place.day];
   const block = view.blocks.find((b) => b.id === place.blockId);
   return (
@@ -41,7 +44,13 @@ export function BenchBar({
     >
       <div className="w-[250px] shrink-0 overflow-auto">
         <div className="flex items-start justify-between gap-1">
-          <h2 className="leading-tight">{now ? t("bench.instead", { title: now.title }) : t("bench.fill")}</h2>
+          <h2 className="leading-tight">
+            {words !== undefined
+              ? t("pencil.instead", { words })
+              : now
+                ? t("bench.instead", { title: now.ownTitle ?? now.title })
+                : t("bench.fill")}
+          </h2>
           <button type="button" className="btn btn-ghost btn-xs btn-square" aria-label={t("close")} onClick={onClose}>
             <X size={14} aria-hidden="true" />
           </button>
@@ -50,14 +59,29 @@ export function BenchBar({
           {day ? dayAndNumber(day.date) : ""}, {block?.name}
           {now?.material ? ` · ${now.material}` : ""}
         </p>
-        {now && (
+        {!now && (
           <div className="my-1 flex gap-1">
+            <button type="button" className="btn btn-outline btn-xs" onClick={onPencil} data-pencil-open>
+              <PencilLine size={12} aria-hidden="true" /> {t("pencil.open")}
+            </button>
+            {words !== undefined && (
+              <button type="button" className="btn btn-outline btn-xs" onClick={onRemove}>
+                <Trash2 size={12} aria-hidden="true" /> {t("bench.remove")}
+              </button>
+            )}
+          </div>
+        )}
+        {now && (
+          <div className="my-1 flex flex-wrap gap-1">
             <button type="button" className="btn btn-outline btn-xs" onClick={onOpen}>
               {t("bench.open")}
             </button>
             <button type="button" className="btn btn-outline btn-xs" onClick={onLock}>
               {now.locked ? <LockOpen size={12} aria-hidden="true" /> : <Lock size={12} aria-hidden="true" />}
               {now.locked ? t("bench.unlock") : t("bench.lock")}
+            </button>
+            <button type="button" className="btn btn-outline btn-xs" onClick={onPencil} data-pencil-open>
+              <PencilLine size={12} aria-hidden="true" /> {t("pencil.open")}
             </button>
             <button type="button" className="btn btn-outline btn-xs" onClick={onRemove}>
               <Trash2 size={12} aria-hidden="true" /> {t("bench.remove")}
@@ -72,9 +96,10 @@ export function BenchBar({
         {bench.data?.why && <WhyHere why={bench.data.why} />}
       </div>
       <ul className="flex min-w-0 flex-1 gap-2.5 overflow-x-auto pb-1" data-bench>
-        {bench.data?.alternatives.map((a) => (
-          <AlternativeCard key={a.ideaId} alternative={a} currency={view.currency} onSwap={() => onSwap(a.ideaId)} />
-        ))}
+        {words === undefined &&
+          bench.data?.alternatives.map((a) => (
+            <AlternativeCard key={a.ideaId} alternative={a} currency={view.currency} onSwap={() => onSwap(a.ideaId)} />
+          ))}
       </ul>
     </section>
   );

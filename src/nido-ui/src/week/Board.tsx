@@ -17,6 +17,7 @@ export function Board({
   view,
   strips,
   place,
+  hand,
   childId,
   aim,
   onDay,
@@ -28,6 +29,8 @@ export function Board({
   view: WeekView;
   strips: Strip[];
   place: Place | null;
+  /** The strip that is on its way to another place. */
+  hand: Place | null;
   childId: string | null;
   aim: Aim | null;
   onDay: (day: number) => void;
@@ -69,6 +72,7 @@ export function Board({
           <button
             type="button"
             className="inline-flex min-h-6 cursor-pointer items-center gap-1 underline decoration-dotted underline-offset-4"
+            id={`day-${d}`}
             onClick={() => onDay(d)}
           >
             {dayAndNumber(day.date)}
@@ -102,6 +106,8 @@ export function Board({
                   chosen={place !== null && placeId(place) === placeId(here)}
                   first={row === 0 && d === 0}
                   compact={place !== null || rows.length > roomyRows}
+                  pencil={view.pencilled?.find((p) => p.day === d && p.blockId === block.id)?.words}
+                  inHand={hand !== null && placeId(hand) === placeId(here)}
                   closed={day.closed.includes(block.id) ? (day.nobody.includes(block.id) ? "nobody" : "closed") : null}
                   dimmed={strip !== undefined && !serves(strip)}
                   label={`${dayAndNumber(day.date)}, ${block.name}: `}

@@ -1,8 +1,10 @@
 import { ChevronLeft, ChevronRight } from "lucide-react";
+import { useEffect } from "react";
 import { useTranslation } from "react-i18next";
 import { $api, type IdeaCardData, type WeekView } from "../api/client";
 import { longDay } from "../shared/dates";
 import { ErrorNote } from "../shared/ErrorNote";
+import { focusOn } from "../shared/focusOn";
 import { Thread } from "../shared/Stitches";
 
 /** One day of the board: each offer with the children it serves, by step. */
@@ -21,6 +23,8 @@ export function DayBoard({
   const now = $api.useQuery("get", "/api/weeks/{weekId}/days/{day}", { params: { path: { weekId: view.id, day } } });
   const date = view.days[day]?.date ?? view.monday;
   const go = (by: number) => onDay((day + by + view.days.length) % view.days.length);
+  // Who opened a day goes on in it.
+  useEffect(() => focusOn("day-board"), []);
   return (
     <section aria-label={longDay(date)} data-day-board>
       <div className="flex items-center gap-2 py-1">
@@ -32,7 +36,9 @@ export function DayBoard({
         >
           <ChevronLeft size={18} aria-hidden="true" />
         </button>
-        <h2 className="text-base">{longDay(date)}</h2>
+        <h2 className="text-base" id="day-board" tabIndex={-1}>
+          {longDay(date)}
+        </h2>
         <button
           type="button"
           className="btn btn-ghost btn-sm btn-square"
@@ -54,10 +60,12 @@ export function DayBoard({
               {block.starts.slice(0, 5).replace(/^0/, "")} · {block.minutes} min
             </p>
           </div>
+          {block.own && <p className="child">{block.own}</p>}
           {block.offers.map((o) => (
             <Served
               key={o.card.ideaId}
               card={o.card}
+              called={o.ownTitle ?? o.card.title}
               dropIn={view.groupKind === "dropIn"}
               wide={block.offers.length === 1}
             />
@@ -68,12 +76,22 @@ export function DayBoard({
   );
 }
 
-function Served({ card, dropIn, wide }: { card: IdeaCardData; dropIn: boolean; wide: boolean }) {
+function Served({
+  card,
+  called,
+  dropIn,
+  wide,
+}: {
+  card: IdeaCardData;
+  called: string;
+  dropIn: boolean;
+  wide: boolean;
+}) {
   const { t } = useTranslation();
   return (
     <article className="min-w-0 flex-1 rounded-[10px] border border-base-300 bg-base-100 px-2 py-1">
       <h4 className="truncate font-semibold text-[13px]" title={card.title}>
-        {card.title}
+        {called}
       </h4>
       <p className="my-0.5 flex">
         <Thread shares={card.shares} />

@@ -1,4 +1,4 @@
-import { CalendarRange, Lock, ShieldAlert, ShoppingBasket, TriangleAlert } from "lucide-react";
+import { CalendarRange, Lock, PencilLine, ShieldAlert, ShoppingBasket, TriangleAlert } from "lucide-react";
 import { useTranslation } from "react-i18next";
 import type { KeptOutStripData, Strip } from "../api/client";
 import { Thread } from "../shared/Stitches";
@@ -11,6 +11,8 @@ export function StripButton({
   at,
   strip,
   keptOut,
+  pencil,
+  inHand,
   chosen,
   first,
   dimmed,
@@ -26,6 +28,10 @@ export function StripButton({
   at: string;
   strip: Strip | undefined;
   keptOut: KeptOutStripData | undefined;
+  /** What the whole block is, in an adult's own words. */
+  pencil: string | undefined;
+  /** It is on its way to another place. */
+  inHand: boolean;
   chosen: boolean;
   first: boolean;
   dimmed: boolean;
@@ -43,13 +49,15 @@ export function StripButton({
   return (
     <button
       type="button"
-      disabled={closed !== null && !keptOut}
+      disabled={pencil === undefined ? closed !== null && !keptOut : here.offer > 0}
       id={`strip-${placeId(here)}`}
       data-at={at}
+      data-place={JSON.stringify(here)}
+      data-pencil={pencil !== undefined && here.offer === 0 ? "" : undefined}
       data-strip={strip?.ideaId ?? ""}
       aria-pressed={chosen}
       tabIndex={chosen || first ? 0 : -1}
-      draggable={strip !== undefined}
+      draggable={strip !== undefined || pencil !== undefined}
       onDragStart={(e) => e.dataTransfer.setData("application/nido-place", JSON.stringify(here))}
       onDragOver={(e) => e.preventDefault()}
       onDrop={(e) => onMove(JSON.parse(e.dataTransfer.getData("application/nido-place")) as Place, here)}
@@ -71,24 +79,37 @@ export function StripButton({
           ? "border-2 border-base-content bg-base-100"
           : strip
             ? "border-base-300 bg-base-100"
-            : closed && !keptOut
-              ? "border-transparent bg-base-200"
-              : keptOut
-                ? "border-2 border-error border-dashed"
-                : "border-base-300 border-dashed"
-      } ${dimmed ? "opacity-35" : ""}`}
+            : pencil !== undefined
+              ? here.offer === 0
+                ? "border-base-content border-dotted bg-base-100"
+                : "border-transparent bg-base-200"
+              : closed && !keptOut
+                ? "border-transparent bg-base-200"
+                : keptOut
+                  ? "border-2 border-error border-dashed"
+                  : "border-base-300 border-dashed"
+      } ${dimmed ? "opacity-35" : ""} ${inHand ? "outline-2 outline-accent outline-dashed" : ""}`}
     >
       <span className="sr-only">{label}</span>
-      {closed && !keptOut ? (
+      {pencil !== undefined ? (
+        here.offer === 0 && (
+          <span className="flex w-full items-start gap-1">
+            <span className="child line-clamp-2 min-w-0 flex-1 text-[13px] leading-[15px]" title={pencil}>
+              {pencil}
+            </span>
+            <PencilLine size={12} className="quiet shrink-0" aria-label={t("pencil.own")} />
+          </span>
+        )
+      ) : closed && !keptOut ? (
         <span className="quiet">{t(`week.${closed}`)}</span>
       ) : strip ? (
         <>
           <span className="flex w-full items-start gap-1">
             <span
               className={`${compact ? "line-clamp-1" : "line-clamp-2"} min-w-0 flex-1 font-semibold text-[13px] leading-[15px]`}
-              title={`${strip.title}${strip.material ? ` · ${strip.material}` : ""}`}
+              title={`${strip.ownTitle ? `${strip.ownTitle}: ` : ""}${strip.title}${strip.material ? ` · ${strip.material}` : ""}`}
             >
-              {strip.title}
+              {strip.ownTitle ?? strip.title}
             </span>
             {strip.cautions > 0 && <TriangleAlert size={12} className="quiet shrink-0" aria-hidden="true" />}
             {strip.lifted && <ShieldAlert size={13} className="shrink-0 text-error" aria-label={t("safety.lifted")} />}

@@ -19,55 +19,60 @@ export function WeekHeader({ view, composing, changes }: { view: WeekView; compo
   const first = view.days[0]?.date ?? view.monday;
   const last = view.days.at(-1)?.date ?? view.monday;
   return (
-    <header className="flex flex-wrap items-center gap-x-3 gap-y-2 border-base-300 border-b px-4 py-2.5">
-      <div className="mr-auto min-w-0">
-        <h1 className="leading-tight">{theme.name}</h1>
-        <p className="quiet">
-          {fromTo(first, last)} · {view.groupName} · <b className="text-base-content">{theme.letter}</b>{" "}
-          {t("week.asIn")} <i>{theme.letterWord}</i> · 1–{theme.numbersTo},{" "}
-          {t("week.olderTo", { to: theme.olderNumbersTo })} · {theme.shapes.join(", ")}
-        </p>
-      </div>
-      <div className="flex items-center gap-1.5 max-md:flex-wrap">
-        <button
-          type="button"
-          className="btn btn-ghost btn-sm btn-square"
-          disabled={!view.canUndo}
-          aria-label={view.canUndo ? t("week.undoWhat", { what: view.canUndo }) : t("week.undo")}
-          title={view.canUndo ? t("week.undoWhat", { what: view.canUndo }) : t("week.undo")}
-          onClick={changes.undo}
-        >
-          <Undo2 size={18} aria-hidden="true" />
-        </button>
-        <button
-          type="button"
-          className="btn btn-ghost btn-sm btn-square"
-          disabled={!view.canRedo}
-          aria-label={view.canRedo ? t("week.redoWhat", { what: view.canRedo }) : t("week.redo")}
-          title={view.canRedo ? t("week.redoWhat", { what: view.canRedo }) : t("week.redo")}
-          onClick={changes.redo}
-        >
-          <Redo2 size={18} aria-hidden="true" />
-        </button>
-        <WeekMenu />
-        <TakeAway
-          weekId={view.id}
-          dropIn={view.groupKind === "dropIn"}
-          icon={<Download size={16} aria-hidden="true" />}
-        />
-        <button type="button" className="btn btn-ghost btn-sm" onClick={() => setCameUp(true)}>
-          <CloudRain size={16} aria-hidden="true" /> {t("cameUp.open")}
-          {view.cameUp.length > 0 && <b>{view.cameUp.length}</b>}
-        </button>
-        <button type="button" className="btn btn-outline btn-sm" onClick={() => setSliders(true)}>
-          <SlidersHorizontal size={16} aria-hidden="true" /> {t("week.whatMatters")}
-        </button>
-        <button type="button" className="btn btn-primary btn-sm" disabled={composing.busy} onClick={composing.start}>
-          {composing.busy ? t("week.composing") : t("week.compose")}
-        </button>
-      </div>
-      {sliders && <SlidersDialog view={view} onClose={() => setSliders(false)} />}
-      {cameUp && <CameUpDialog view={view} onClose={() => setCameUp(false)} />}
-    </header>
+    <>
+      {view.colour !== "plain" && (
+        <div className={`week-colour-${view.colour} h-1.5 shrink-0`} data-colour={view.colour} />
+      )}
+      <header className="flex flex-wrap items-center gap-x-3 gap-y-2 border-base-300 border-b px-4 py-2.5">
+        <div className="mr-auto min-w-0">
+          <h1 className="leading-tight">{theme.name}</h1>
+          <p className="quiet">
+            {fromTo(first, last)} · {view.groupName} · <b className="text-base-content">{theme.letter}</b>{" "}
+            {t("week.asIn")} <i>{theme.letterWord}</i> · 1–{theme.numbersTo},{" "}
+            {t("week.olderTo", { to: theme.olderNumbersTo })} · {theme.shapes.join(", ")}
+          </p>
+        </div>
+        <div className="flex items-center gap-1.5 max-md:flex-wrap">
+          <button
+            type="button"
+            className="btn btn-ghost btn-sm btn-square"
+            disabled={!view.canUndo}
+            aria-label={view.canUndo ? t("week.undoWhat", { what: view.canUndo }) : t("week.undo")}
+            title={view.canUndo ? t("week.undoWhat", { what: view.canUndo }) : t("week.undo")}
+            onClick={changes.undo}
+          >
+            <Undo2 size={18} aria-hidden="true" />
+          </button>
+          <button
+            type="button"
+            className="btn btn-ghost btn-sm btn-square"
+            disabled={!view.canRedo}
+            aria-label={view.canRedo ? t("week.redoWhat", { what: view.canRedo }) : t("week.redo")}
+            title={view.canRedo ? t("week.redoWhat", { what: view.canRedo }) : t("week.redo")}
+            onClick={changes.redo}
+          >
+            <Redo2 size={18} aria-hidden="true" />
+          </button>
+          <WeekMenu />
+          <TakeAway
+            weekId={view.id}
+            dropIn={view.groupKind === "dropIn"}
+            icon={<Download size={16} aria-hidden="true" />}
+          />
+          <button type="button" className="btn btn-ghost btn-sm" onClick={() => setCameUp(true)}>
+            <CloudRain size={16} aria-hidden="true" /> {t("cameUp.open")}
+            {view.cameUp.length > 0 && <b>{view.cameUp.length}</b>}
+          </button>
+          <button type="button" className="btn btn-outline btn-sm" onClick={() => setSliders(true)}>
+            <SlidersHorizontal size={16} aria-hidden="true" /> {t("week.whatMatters")}
+          </button>
+          <button type="button" className="btn btn-primary btn-sm" disabled={composing.busy} onClick={composing.start}>
+            {composing.busy ? t("week.composing") : t("week.compose")}
+          </button>
+        </div>
+        {sliders && <SlidersDialog view={view} onClose={() => setSliders(false)} />}
+        {cameUp && <CameUpDialog view={view} onClose={() => setCameUp(false)} />}
+      </header>
+    </>
   );
 }

@@ -9,6 +9,7 @@ import { ErrorNote } from "../shared/ErrorNote";
 import { Labelled, Refused } from "../shared/form";
 import { useWeek } from "../shared/useWeek";
 import { UnitUpload } from "./UnitUpload";
+import { WeekColour } from "./WeekColour";
 
 /** Other weeks, a new week, a new group, a unit from a file. */
 export function WeekMenu() {
@@ -44,6 +45,7 @@ function WeeksDialog({ onClose }: { onClose: () => void }) {
   };
   return (
     <Dialog title={t("weeks.title")} onClose={onClose}>
+      {week.data && <WeekColour view={week.data} />}
       <ul className="mb-4">
         {weeks.data?.map((w) => (
           <li key={w.id}>

@@ -5,6 +5,8 @@ import { IdeaDialog } from "../ideas/IdeaDialog";
 import { SafetyDialog } from "../safety/SafetyDialog";
 import { UnknownDialog } from "../safety/UnknownDialog";
 import { ErrorNote } from "../shared/ErrorNote";
+import { focusOn } from "../shared/focusOn";
+import { keyFor } from "../shared/letterKeys";
 import { PlaceMain, PlaceSkeleton } from "../shared/Skeleton";
 import { useKeys } from "../shared/useKeys";
 import { useWeek } from "../shared/useWeek";
@@ -14,7 +16,8 @@ import { ComposeLine } from "./ComposeLine";
 import { DayBoard } from "./DayBoard";
 import { Loom } from "./Loom";
 import { MayGoWrong } from "./MayGoWrong";
-import type { Place } from "./place";
+import { PencilDialog } from "./PencilDialog";
+import { type Place, placeId, placeUnderHand } from "./place";
 import { TruthLine } from "./TruthLine";
 import { useChanges } from "./useChanges";
 import { useComposing } from "./useComposing";
@@ -30,6 +33,8 @@ export function WeekPage() {
   const [day, setDay] = useState<number | null>(null);
   const [lit, setLit] = useState<Strip | null>(null);
   const [open, setOpen] = useState<Strip | null>(null);
+  const [hand, setHand] = useState<Place | null>(null);
+  const [pencil, setPencil] = useState(false);
   const [safety, setSafety] = useState(false);
   const [unread, setUnread] = useState(false);
   const [playing, setPlaying] = useState(false);
@@ -39,6 +44,31 @@ export function WeekPage() {
   const strip = view?.strips.find(
     (s) => s.day === place?.day && s.blockId === place.blockId && s.offer === place.offer,
   );
+  const words = view?.pencilled?.find((p) => p.day === place?.day && p.blockId === place.blockId)?.words;
+  const inHand = hand && view?.strips.find((s) => placeId(s) === placeId(hand));
+  const closeDay = () => {
+    if (day !== null) {
+      setDay(null);
+      focusOn(`day-${day}`);
+    }
+  };
+  /** Takes the strip under the hand, or lays the one in hand down at this place. */
+  const carry = () => {
+    const at = placeUnderHand() ?? place;
+    if (hand && at) {
+      changes.move(hand, at);
+      setHand(null);
+    } else if (at && document.getElementById(`strip-${placeId(at)}`)?.draggable) {
+      setHand(at);
+    }
+  };
+  /** Back to the strip a press was about. */
+  const andBack = (change: () => void) => () => {
+    change();
+    if (place) {
+      focusOn(`strip-${placeId(place)}`);
+    }
+  };
   useKeys([
     ["c", composing.start],
     ["u", changes.undo],
@@ -46,9 +76,11 @@ export function WeekPage() {
     ["l", () => strip && changes.lock(strip, !strip.locked)],
     ["x", () => document.querySelector<HTMLElement>("[data-bench] button:enabled")?.focus()],
     ["s", () => setSafety(true)],
-    ["d", () => setDay((d) => (d === null ? (place?.day ?? 0) : null))],
-    ["Delete", () => strip && changes.remove(strip)],
-    ["Escape", () => setPlace(null)],
+    ["d", () => (day === null ? setDay(placeUnderHand()?.day ?? place?.day ?? 0) : closeDay())],
+    ["m", carry],
+    ["w", () => place && setPencil(true)],
+    ["Delete", () => place && (strip || words !== undefined) && changes.remove(place)],
+    ["Escape", () => (hand ? setHand(null) : day !== null ? closeDay() : andBack(() => setPlace(null))())],
   ]);
   if (!view) {
     return <PlaceSkeleton error={week.error} />;
@@ -72,6 +104,9 @@ export function WeekPage() {
           onPlay={() => setPlaying(true)}
         />
       )}
+      <p role="status" className={hand ? "border-base-300 border-b bg-secondary px-4 py-1.5" : "sr-only"} data-hand>
+        {hand && t("week.inHand", { title: inHand?.ownTitle ?? inHand?.title ?? "", key: keyFor("m") ?? "m" })}
+      </p>
       <div className="flex min-h-0 flex-1 max-lg:flex-col max-lg:overflow-auto">
         <section
           className="min-w-0 flex-1 overflow-auto px-3 pb-2 max-lg:flex-none max-lg:overflow-visible"
@@ -85,12 +120,13 @@ export function WeekPage() {
             </p>
           )}
           {day !== null ? (
-            <DayBoard view={view} day={day} onDay={setDay} onClose={() => setDay(null)} />
+            <DayBoard view={view} day={day} onDay={setDay} onClose={closeDay} />
           ) : (
             <Board
               view={view}
               strips={shown}
               place={place}
+              hand={hand}
               childId={childId}
               aim={aim}
               onDay={setDay}
@@ -107,12 +143,16 @@ export function WeekPage() {
         <BenchBar
           view={view}
           place={place}
-          onSwap={(ideaId) => changes.put(place, ideaId)}
+          onSwap={(ideaId) => andBack(() => changes.put(place, ideaId))()}
           onOpen={() => strip && setOpen(strip)}
           onLock={() => strip && changes.lock(strip, !strip.locked)}
-          onRemove={() => strip && changes.remove(strip)}
-          onClose={() => setPlace(null)}
+          onPencil={() => setPencil(true)}
+          onRemove={andBack(() => changes.remove(place))}
+          onClose={andBack(() => setPlace(null))}
         />
+      )}
+      {pencil && place && (
+        <PencilDialog place={place} strip={strip} words={words} changes={changes} onClose={() => setPencil(false)} />
       )}
       {unread && <UnknownDialog onClose={() => setUnread(false)} />}
       {safety && <SafetyDialog view={view} changes={changes} onClose={() => setSafety(false)} />}

@@ -6,3 +6,9 @@ export interface Place {
 }
 
 export const placeId = (p: Place) => `${p.day}-${p.blockId}-${p.offer}`;
+
+/** The place on the board that has the focus, or null. */
+export const placeUnderHand = () => {
+  const at = (document.activeElement as HTMLElement | null)?.dataset.place;
+  return at ? (JSON.parse(at) as Place) : null;
+};

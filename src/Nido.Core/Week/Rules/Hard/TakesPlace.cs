@@ -10,7 +10,9 @@ internal sealed class TakesPlace : DayRule
         problem.Attendance.TakesPlace(day, block);
 
     public override Said Why(WeekProblem problem, Idea idea, int block, int day) =>
-        problem.Attendance.IsClosed(day, block) ? (Said)$"the house is closed then" : $"nobody comes then";
+        problem.Attendance.IsClosed(day, block) ? (Said)$"the house is closed then"
+        : problem.Attendance.IsPencilled(day, block) ? (Said)$"the block is something of your own then"
+        : $"nobody comes then";
 
     /// <summary>None: a cell that does not take place is in no model.</summary>
     public override IEnumerable<RuleRow> Rows(WeekWays ways) => [];
