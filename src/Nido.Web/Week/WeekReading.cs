@@ -337,6 +337,9 @@ public static class WeekReading
                 .OrderBy(r => r.Worst),
         ];
 
+    private static int Strips(WeekPlan plan, string materialId) =>
+        plan.Filled.Count(f => f.Use.On(f.Placement.Day).Demand.Any(d => d.Material.Id == materialId));
+
     private static TruthView Truth(
         WeekPlan plan,
         IReadOnlyList<MaterialLine> lines,
@@ -401,6 +404,17 @@ public static class WeekReading
                             .Take(3)
                             .Select(l => new OverBudgetView(l.Material.Id, l.Material.Name, l.Cents)),
                     ],
+            MissingMost =
+                over == 0 && problem.Empty(plan.State) == 0
+                    ? null
+                    : lines
+                        .Where(l => l.Lacking > 0)
+                        .Select(l => new MissingView(l.Material.Id, l.Material.Name, Strips(plan, l.Material.Id)))
+                        .MaxBy(m => m.Strips),
+            WouldHelp =
+                over == 0 && problem.Empty(plan.State) == 0 ? null
+                : OneThing.Of(problem) is { } thing ? new(thing.Material.Id, thing.Material.Name, thing.Ways)
+                : null,
             Unread =
             [
                 .. problem

@@ -172,12 +172,24 @@ public sealed record TruthView(
     /// <summary>The most expensive of what is to be bought where the budget does not hold, dearest first.</summary>
     public IReadOnlyList<OverBudgetView> Dearest { get; init; } = [];
 
+    /// <summary>Where the budget does not hold or places stay empty: what most strips lack; null elsewhere.</summary>
+    public MissingView? MissingMost { get; init; }
+
+    /// <summary>There, too: the one thing that would help most; null where no single thing would.</summary>
+    public WouldHelpView? WouldHelp { get; init; }
+
     /// <summary>Words for allergies that nothing can be watched for by.</summary>
     public IReadOnlyList<UnreadView> Unread { get; init; } = [];
 }
 
 /// <summary>Something to buy that takes the week over its budget.</summary>
 public sealed record OverBudgetView(string MaterialId, Said Name, int Cents);
+
+/// <summary>What is missing, and how many strips lack it.</summary>
+public sealed record MissingView(string MaterialId, Said Name, int Strips);
+
+/// <summary>A thing, and how many more ways of working the cupboard would carry with it.</summary>
+public sealed record WouldHelpView(string MaterialId, Said Name, int Ways);
 
 /// <summary>A word for an allergy that Nido does not know, and whose it is.</summary>
 public sealed record UnreadView(string Word, string Child);

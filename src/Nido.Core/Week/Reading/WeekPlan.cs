@@ -89,11 +89,7 @@ public sealed class WeekPlan
 
     /// <summary>Share of a child and aim, in whole percent of an even one; 100 where the child is owed
     /// nothing.</summary>
-    public int Share(int child, Aim aim)
-    {
-        var even = Problem.EvenShare[(child * 4) + (int)aim];
-        return even == 0 ? 100 : (int)Math.Floor(100.0 * State.Dose[(child * 4) + (int)aim] / even);
-    }
+    public int Share(int child, Aim aim) => State.Share(child, aim);
 
     /// <summary>Whether what lies in a slot lies out there on other days too, because the offer stays.</summary>
     public bool Stays(int slot) =>

@@ -14,4 +14,13 @@ public sealed record ComposeProgress(
     double BestMinutes,
     double BoundMinutes,
     IReadOnlyList<Placement>? Plan
-);
+)
+{
+    /// <summary>How far that plan fills the loom; empty where none is shown.</summary>
+    public IReadOnlyList<ChildFilled> Filled { get; init; } = [];
+}
+
+/// <summary>How much of an even share a plan gives a child.</summary>
+/// <param name="ChildId">The child.</param>
+/// <param name="Percents">Whole percents, in the order of the aims.</param>
+public sealed record ChildFilled(string ChildId, IReadOnlyList<int> Percents);

@@ -74,6 +74,13 @@ public sealed class PlanState
     /// <summary>Dose of child × aim in hundredths of a minute.</summary>
     public IReadOnlyList<int> Dose => Shares.Dose;
 
+    /// <summary>Share of a child and aim, in whole percent of an even one; 100 where the child is owed
+    /// nothing.</summary>
+    public int Share(int child, Aim aim) =>
+        Problem.EvenShare[(child * 4) + (int)aim] is var even and > 0
+            ? (int)Math.Floor(100.0 * Dose[(child * 4) + (int)aim] / even)
+            : 100;
+
     /// <summary>What lies in a slot, or null.</summary>
     public Use? At(int slot) => uses[slot] < 0 ? null : all[uses[slot]];
 

@@ -220,6 +220,17 @@ public sealed class WeekComposer(WeekProblem problem, ComposeLimits limits, Time
                 bound / (double)WeekProblem.PerMinute,
                 show ? Placements(plan) : null
             )
+            {
+                Filled = show
+                    ?
+                    [
+                        .. problem.Group.Children.Select(
+                            (c, k) =>
+                                new ChildFilled(c.Id, [.. Enum.GetValues<Aim>().Select(aim => plan.Share(k, aim))])
+                        ),
+                    ]
+                    : [],
+            }
         );
 
     private double Seconds() => time.GetElapsedTime(began).TotalSeconds;

@@ -5534,6 +5534,13 @@ export interface components {
              */
             avoidNeighbours: boolean;
         };
+        /** @description What is missing, and how many strips lack it. */
+        MissingView: {
+            materialId: string;
+            name: components["schemas"]["Said"];
+            /** Format: int32 */
+            strips: number;
+        };
         /** @description What comes out. */
         MixColoursAnswer: {
             recipes: components["schemas"]["MixColoursRecipe"][];
@@ -8496,6 +8503,8 @@ export interface components {
             overBudget?: number;
             /** @description The most expensive of what is to be bought where the budget does not hold, dearest first. */
             dearest?: components["schemas"]["OverBudgetView"][];
+            missingMost?: null | components["schemas"]["MissingView"];
+            wouldHelp?: null | components["schemas"]["WouldHelpView"];
             /** @description Words for allergies that nothing can be watched for by. */
             unread?: components["schemas"]["UnreadView"][];
         };
@@ -8892,6 +8901,13 @@ export interface components {
             fits?: null | {
                 [key: string]: components["schemas"]["LetterFit"];
             };
+        };
+        /** @description A thing, and how many more ways of working the cupboard would carry with it. */
+        WouldHelpView: {
+            materialId: string;
+            name: components["schemas"]["Said"];
+            /** Format: int32 */
+            ways: number;
         };
         /**
          * @description What the written plan of a child allows in spite of an allergy: one material, as the family and its doctor

@@ -7,7 +7,7 @@ import { useKeys } from "../shared/useKeys";
 import { useWeek } from "../shared/useWeek";
 import { rememberGroup } from "./currentWeek";
 import { ErrorBoundary } from "./ErrorBoundary";
-import { KeyList } from "./KeyList";
+import { HelpDialog, type HelpPart } from "./HelpDialog";
 import { places } from "./places";
 import { Rail } from "./Rail";
 import { UnknownWeek } from "./UnknownWeek";
@@ -19,7 +19,7 @@ export function Frame() {
   const { week } = useWeek();
   const navigate = useNavigate();
   const { pathname } = useLocation();
-  const [keys, setKeys] = useState(false);
+  const [help, setHelp] = useState<HelpPart | null>(null);
   const place = pathname.split("/")[3] ?? "week";
   const groupId = week.data?.groupId;
   useEffect(() => {
@@ -41,7 +41,7 @@ export function Frame() {
   useKeys([
     ...places.map((p, i): [string, () => void] => [`${i + 1}`, () => void navigate(`/w/${weekId}/${p.id}`)]),
     ["/", () => document.querySelector<HTMLInputElement>("[data-find]")?.focus()],
-    ["?", () => setKeys(true)],
+    ["?", () => setHelp("keys")],
   ]);
   const gone = (week.error as { status?: number } | null)?.status === 404;
   return (
@@ -55,7 +55,7 @@ export function Frame() {
       <p className="sr-only" aria-live="polite">
         {title}
       </p>
-      <Rail onKeys={() => setKeys(true)} />
+      <Rail onHelp={() => setHelp("tour")} />
       <div id="place" tabIndex={-1} className="flex min-h-0 min-w-0 flex-1 outline-none">
         <ErrorBoundary key={place}>
           {gone ? (
@@ -67,7 +67,7 @@ export function Frame() {
           )}
         </ErrorBoundary>
       </div>
-      {keys && <KeyList onClose={() => setKeys(false)} />}
+      {help && <HelpDialog first={help} onClose={() => setHelp(null)} />}
     </div>
   );
 }

@@ -1,6 +1,5 @@
 import { useState } from "react";
 import { useTranslation } from "react-i18next";
-import { Dialog } from "../shared/Dialog";
 import { keepLetterKeys, letterKeys, moveKey } from "../shared/letterKeys";
 
 const keys = [
@@ -26,7 +25,7 @@ const keys = [
 const letters = keys.filter((k) => k.length === 1);
 
 /** What every key does; letters can be moved, or all switched off. */
-export function KeyList({ onClose }: { onClose: () => void }) {
+export function KeyList() {
   const { t } = useTranslation();
   const [chosen, setChosen] = useState(letterKeys);
   const [refused, setRefused] = useState<string | null>(null);
@@ -38,7 +37,7 @@ export function KeyList({ onClose }: { onClose: () => void }) {
     }
   };
   return (
-    <Dialog title={t("keys.title")} onClose={onClose}>
+    <>
       <label className="mb-3 flex min-h-11 items-center gap-2">
         <input
           type="checkbox"
@@ -78,6 +77,6 @@ export function KeyList({ onClose }: { onClose: () => void }) {
           </div>
         ))}
       </dl>
-    </Dialog>
+    </>
   );
 }

@@ -1,4 +1,4 @@
-import { House, Keyboard, Languages, MoonStar, Sun } from "lucide-react";
+import { CircleHelp, House, Languages, MoonStar, Sun } from "lucide-react";
 import { useTranslation } from "react-i18next";
 import { NavLink, useParams } from "react-router";
 import { readIn } from "../i18n";
@@ -6,7 +6,7 @@ import { places } from "./places";
 import { useLook } from "./useLook";
 
 /** The places, with icon, word and key. */
-export function Rail({ onKeys }: { onKeys: () => void }) {
+export function Rail({ onHelp }: { onHelp: () => void }) {
   const { t, i18n } = useTranslation();
   const { weekId } = useParams();
   const look = useLook();
@@ -61,14 +61,8 @@ export function Rail({ onKeys }: { onKeys: () => void }) {
         >
           {look.dark ? <Sun size={18} aria-hidden="true" /> : <MoonStar size={18} aria-hidden="true" />}
         </button>
-        <button
-          type="button"
-          className={`${small} max-md:hidden`}
-          title={t("rail.keys")}
-          aria-label={t("rail.keys")}
-          onClick={onKeys}
-        >
-          <Keyboard size={18} aria-hidden="true" />
+        <button type="button" className={small} title={t("rail.help")} aria-label={t("rail.help")} onClick={onHelp}>
+          <CircleHelp size={18} aria-hidden="true" />
         </button>
       </div>
     </nav>

@@ -67,12 +67,30 @@ export function TruthLine({
           })}
         </Link>
       )}
+      {truth.missingMost && (
+        <Link
+          className="inline-flex min-h-6 items-center underline decoration-dotted underline-offset-4"
+          to={`/w/${weekId}/cupboard?open=${truth.missingMost.materialId}&from=week`}
+          data-missing-most
+        >
+          {t("truth.missingMost", { name: truth.missingMost.name, count: truth.missingMost.strips })}
+        </Link>
+      )}
+      {truth.wouldHelp && (
+        <Link
+          className="inline-flex min-h-6 items-center underline decoration-dotted underline-offset-4"
+          to={`/w/${weekId}/cupboard?open=${truth.wouldHelp.materialId}&from=week`}
+          data-would-help
+        >
+          {t("truth.wouldHelp", { name: truth.wouldHelp.name, count: truth.wouldHelp.ways })}
+        </Link>
+      )}
       <span>
         {t("truth.prep")} <b>{duration(truth.prepMinutes)}</b>, {t("truth.evening", { minutes: truth.longestEvening })}
       </span>
       <button
         type="button"
-        className="inline-flex min-h-6 cursor-pointer items-center gap-1 underline decoration-dotted underline-offset-4"
+        className="inline-flex min-h-6 cursor-pointer items-center underline decoration-dotted underline-offset-4"
         onClick={onSafety}
       >
         <b className={truth.blocked > 0 ? "text-error" : ""}>

@@ -14,6 +14,7 @@ import { BenchBar } from "./BenchBar";
 import { Board } from "./Board";
 import { ComposeLine } from "./ComposeLine";
 import { DayBoard } from "./DayBoard";
+import { filling } from "./filling";
 import { Loom } from "./Loom";
 import { MayGoWrong } from "./MayGoWrong";
 import { PencilDialog } from "./PencilDialog";
@@ -137,7 +138,14 @@ export function WeekPage() {
             />
           )}
         </section>
-        <Loom view={view} lit={lit ?? strip ?? null} childId={childId} aim={aim} onChild={setChildId} onAim={setAim} />
+        <Loom
+          view={composing.filled.length > 0 ? filling(view, composing.filled) : view}
+          lit={lit ?? strip ?? null}
+          childId={childId}
+          aim={aim}
+          onChild={setChildId}
+          onAim={setAim}
+        />
       </div>
       {place && day === null && !composing.news && (
         <BenchBar

@@ -9,6 +9,8 @@ export interface News {
   seconds: number;
   bestMinutes: number;
   boundMinutes: number;
+  /** How far the plan shown fills the loom: a child, and percents by aim. */
+  filled: { childId: string; percents: number[] }[];
   plan: { day: number; blockId: string; offer: number; ideaId: string; locked: boolean }[] | null;
 }
 
@@ -19,6 +21,7 @@ export function useComposing(weekId: string, running: boolean) {
   const [following, setFollowing] = useState(running);
   const [news, setNews] = useState<News | null>(null);
   const [plan, setPlan] = useState<News["plan"]>(null);
+  const [filled, setFilled] = useState<News["filled"]>([]);
   const [problem, setProblem] = useState<Problem | null>(null);
   const start = $api.useMutation("post", "/api/weeks/{weekId}/composition", { onSuccess: () => setFollowing(true) });
   const stop = $api.useMutation("delete", "/api/weeks/{weekId}/composition");
@@ -35,6 +38,7 @@ export function useComposing(weekId: string, running: boolean) {
         setFollowing(false);
         setNews(null);
         setPlan(null);
+        setFilled([]);
       });
     };
     source.addEventListener("compose", (event) => {
@@ -47,6 +51,7 @@ export function useComposing(weekId: string, running: boolean) {
       if (told.progress) {
         setNews(told.progress);
         setPlan((before) => told.progress?.plan ?? before);
+        setFilled((before) => (told.progress?.plan ? told.progress.filled : before));
       } else {
         setProblem(told.problem ? { title: told.problem, fields: told.rules ?? [] } : null);
         end();
@@ -65,6 +70,7 @@ export function useComposing(weekId: string, running: boolean) {
     news: following ? news : null,
     busy: following || start.isPending,
     error: start.error ?? problem,
+    filled: following ? filled : [],
     preview: following && plan && ideas.data ? toStrips(plan, ideas.data) : null,
   };
 }
