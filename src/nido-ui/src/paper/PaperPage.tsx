@@ -6,7 +6,7 @@ import { $api, type Problem } from "../api/client";
 import { longDay } from "../shared/dates";
 import { ErrorNote } from "../shared/ErrorNote";
 import { duration } from "../shared/figures";
-import { PlaceMain, Skeleton } from "../shared/Skeleton";
+import { PlaceMain, PlaceSkeleton } from "../shared/Skeleton";
 import { useWeek } from "../shared/useWeek";
 import { Kinds } from "./Kinds";
 import { OrderRow } from "./OrderRow";
@@ -25,6 +25,8 @@ export function PaperPage() {
   const [error, setError] = useState<Problem | null>(null);
   const making = useRef<AbortController | null>(null);
   const [busy, setBusy] = useState(false);
+  // Read before anything is drawn: what can be made by itself does not push down as it comes.
+  const kinds = $api.useQuery("get", "/api/paper/kinds", { params: { query: { language } } });
   const data = paper.data;
   const pages = data ? pagesOf(data.orders, without) : 0;
   const turn = (id: string) => {
@@ -42,14 +44,17 @@ export function PaperPage() {
       .catch((e) => (e as Error).name !== "AbortError" && setError(e as Problem))
       .finally(() => setBusy(false));
   };
+  if (!data || !kinds.data || !week.data) {
+    return <PlaceSkeleton error={week.error ?? paper.error ?? kinds.error} />;
+  }
   return (
     <PlaceMain>
       <header className="flex flex-wrap items-center gap-3 border-base-300 border-b px-4 py-2.5">
         <h1 className="leading-tight">{t("paper.title")}</h1>
         <span className="quiet place-said">
-          {week.data?.theme.name}
-          {data && ` · ${t("paper.total", { count: pages })}`}
-          {data && data.spared > 0 && ` · ${t("paper.spared", { time: duration(data.spared) })}`}
+          {week.data.theme.name}
+          {` · ${t("paper.total", { count: pages })}`}
+          {data.spared > 0 && ` · ${t("paper.spared", { time: duration(data.spared) })}`}
         </span>
         <Link to={`/w/${weekId}/prep`} className="btn btn-outline btn-sm">
           <ArrowLeft size={16} aria-hidden="true" /> {t("places.prep")}
@@ -71,30 +76,27 @@ export function PaperPage() {
                 onClick={print}
                 data-print
               >
-                <Printer size={16} aria-hidden="true" />{" "}
-                {data ? t("paper.printChosen", { count: pages }) : t("paper.print")}
+                <Printer size={16} aria-hidden="true" /> {t("paper.printChosen", { count: pages })}
               </button>
             )}
           </div>
           <p className="quiet mb-2 text-[13px]">{t("paper.help")}</p>
           <ErrorNote error={paper.error ?? error} />
-          {!data && !paper.error && <Skeleton lines={8} />}
-          {data && !data.hasPrinter && <p>{t("paper.noPrinter")}</p>}
-          {data?.hasPrinter && data.orders.length === 0 && <p>{t("paper.nothing")}</p>}
-          {data &&
-            grouped(data.orders, (o) => o.evening).map(([evening, orders]) => (
-              <section key={evening} className="mb-3">
-                <h3 className="border-base-300 border-b font-bold">{t("paper.evening", { day: longDay(evening) })}</h3>
-                <ul>
-                  {orders.map((o) => (
-                    <OrderRow key={o.id} order={o} weekId={weekId} on={!without.has(o.id)} onTurn={() => turn(o.id)} />
-                  ))}
-                </ul>
-              </section>
-            ))}
+          {!data.hasPrinter && <p>{t("paper.noPrinter")}</p>}
+          {data.hasPrinter && data.orders.length === 0 && <p>{t("paper.nothing")}</p>}
+          {grouped(data.orders, (o) => o.evening).map(([evening, orders]) => (
+            <section key={evening} className="mb-3">
+              <h3 className="border-base-300 border-b font-bold">{t("paper.evening", { day: longDay(evening) })}</h3>
+              <ul>
+                {orders.map((o) => (
+                  <OrderRow key={o.id} order={o} weekId={weekId} on={!without.has(o.id)} onTurn={() => turn(o.id)} />
+                ))}
+              </ul>
+            </section>
+          ))}
           <h2 className="mt-4 mb-1">{t("paper.forAdults")}</h2>
           <ul className="flex flex-wrap gap-2">
-            {data?.days.map((day, k) => (
+            {data.days.map((day, k) => (
               <li key={day}>
                 <Pdf href={`/api/weeks/${weekId}/days/${k}.pdf?language=${language}`} name={longDay(day)} />
               </li>

@@ -7,6 +7,7 @@ import { BothEditions } from "../../shared/BothEditions";
 import { readAgain } from "../../shared/changed";
 import { ErrorNote } from "../../shared/ErrorNote";
 import { Labelled, Refused } from "../../shared/form";
+import { Skeleton } from "../../shared/Skeleton";
 import { useEdition } from "../../shared/useEdition";
 import { useWeek } from "../../shared/useWeek";
 import { useSorted } from "../../words/useSorted";
@@ -202,12 +203,18 @@ export function ThemeForm({ id, draft: first, own }: { id: string | null; draft:
               (words.length > 0 && draft.letter ? sorted.error : null)
             }
           />
+          {words.length > 0 && sorted.isLoading && (
+            // As high as the words will be, so that nothing moves when they come.
+            <div style={{ height: 53 * words.length }}>
+              <Skeleton lines={8} />
+            </div>
+          )}
           <ul>
             {(words.length > 0 ? (sorted.data ?? []) : []).map((w) => (
               <ThemeWord key={w.word} word={w} draft={draft} pictures={pictures.data ?? []} onChange={set} />
             ))}
           </ul>
-          <p className="quiet mt-2 text-[13px]">{t("theme.credit")}</p>
+          {!sorted.isLoading && <p className="quiet mt-2 text-[13px]">{t("theme.credit")}</p>}
         </section>
       </Refused>
     </form>
