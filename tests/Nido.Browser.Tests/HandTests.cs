@@ -174,6 +174,33 @@ public class HandTests(RunningSite site) : IClassFixture<RunningSite>
         Axe.Clean(page, "one child, 390 wide");
     }
 
+    [Theory]
+    [InlineData("prep")]
+    [InlineData("cupboard")]
+    [InlineData("ideas")]
+    [InlineData("families")]
+    [InlineData("today")]
+    public async Task The_browser_prints_all_of_a_place_not_only_what_is_in_sight(string place)
+    {
+        using var page = new Page();
+        page.Go(await site.PlaceAsync(place)).See("h1");
+        page.Until(_ => page.All("[data-skeleton]").Count == 0 && page.All("main li").Count > 3, "all of it");
+        string[] lines =
+        [
+            .. page.All("main li, main h2, main h3")
+                .Where(e => e.Displayed)
+                .Select(e => Letters(e.Text.Split('\n')[0]))
+                .Where(t => t.Length > 3)
+                .Select(t => t[..Math.Min(18, t.Length)])
+                .Distinct(),
+        ];
+        using var pdf = UglyToad.PdfPig.PdfDocument.Open(page.Printed());
+        var printed = Letters(string.Concat(pdf.GetPages().Select(p => p.Text)));
+        lines.Where(l => !printed.Contains(l, StringComparison.Ordinal)).ShouldBeEmpty($"{place}, of {lines.Length}");
+    }
+
+    private static string Letters(string text) => string.Concat(text.Where(char.IsLetter));
+
     private static string Idea(Page page, string place) =>
         page.Until(_ => page.See($"#strip-{place}").GetAttribute("data-strip"), place)!;
 }

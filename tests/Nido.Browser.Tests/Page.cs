@@ -94,6 +94,9 @@ public sealed class Page : IDisposable
 
     public string Truth() => Until(_ => See("[data-truth]").Text, "the line of truth");
 
+    /// <summary>What the browser prints of the page, as PDF.</summary>
+    public byte[] Printed() => Convert.FromBase64String(driver.Print(new PrintOptions()).AsBase64EncodedString);
+
     public void Save(string file) => driver.GetScreenshot().SaveAsFile(file);
 
     public void Dispose() => Browsers.Return(driver);
