@@ -1,14 +1,19 @@
-/** A ladder drawn as rungs from the bottom up; filled where something was seen, hatched from age alone. */
+/** Height of a rung with the gap above it, in px; as in the styles. */
+const rung = 4;
+
+/**
+ * A ladder drawn as rungs from the bottom up; filled where something was seen, hatched from age alone. One element a ladder: a group has
+ * hundreds of them on one page.
+ */
 export function Rungs({ step, of, seen }: { step: number; of: number; seen: boolean }) {
   return (
-    <span className="flex w-4 flex-col gap-[1.5px]" aria-hidden="true">
-      {Array.from({ length: of }, (_, i) => of - i).map((rung) => (
-        <span
-          key={rung}
-          className={rung > step ? "rung" : seen ? "rung rung-seen" : "rung rung-age"}
-          style={{ height: 2.5 }}
-        />
-      ))}
-    </span>
+    <span
+      aria-hidden="true"
+      className={`rungs ${seen ? "rungs-seen" : "rungs-age"}`}
+      style={{
+        height: of * rung - 1.5,
+        backgroundSize: `100% ${step * rung - 1.5}px, 100% ${Math.max(0, (of - step) * rung - 1.5)}px`,
+      }}
+    />
   );
 }

@@ -1,6 +1,7 @@
 import { $api } from "../api/client";
 import { PrintLink } from "../paper/PrintLink";
 import { Dialog } from "../shared/Dialog";
+import { Gently, Skeleton } from "../shared/Skeleton";
 import { useWeek } from "../shared/useWeek";
 import { IdeaCard } from "./IdeaCard";
 
@@ -28,7 +29,13 @@ export function IdeaDialog({ ideaId, blockId, onClose }: { ideaId: string; block
           ))}
         </p>
       )}
-      {card.data && <IdeaCard card={card.data} />}
+      {card.data ? (
+        <Gently until={<Skeleton lines={14} />}>
+          <IdeaCard card={card.data} />
+        </Gently>
+      ) : (
+        <Skeleton lines={14} />
+      )}
     </Dialog>
   );
 }

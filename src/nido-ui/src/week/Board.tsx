@@ -99,6 +99,7 @@ export function Board({
             return (
               <div key={day.date} className={`pb-[3px] ${offer === 0 ? "border-base-300 border-t pt-1" : ""}`}>
                 <StripButton
+                  weekId={view.id}
                   here={here}
                   at={`${row},${d}`}
                   strip={strip}

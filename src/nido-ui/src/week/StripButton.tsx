@@ -1,12 +1,55 @@
 import { CalendarRange, Lock, PencilLine, ShieldAlert, ShoppingBasket, TriangleAlert } from "lucide-react";
+import { memo } from "react";
 import { useTranslation } from "react-i18next";
-import type { KeptOutStripData, Strip } from "../api/client";
+import type { KeptOutStripData, Strip as StripData } from "../api/client";
 import { Thread } from "../shared/Stitches";
 import { KeptOutStrip } from "./KeptOutStrip";
 import { type Place, placeId } from "./place";
 
-/** An idea on the board: title, thread, step spread, marks. */
-export function StripButton({
+interface Props {
+  /** The week the place is in. */
+  weekId: string;
+  here: Place;
+  at: string;
+  strip: StripData | undefined;
+  keptOut: KeptOutStripData | undefined;
+  /** What the whole block is, in an adult's own words. */
+  pencil: string | undefined;
+  /** It is on its way to another place. */
+  inHand: boolean;
+  chosen: boolean;
+  first: boolean;
+  dimmed: boolean;
+  compact: boolean;
+  /** Why nothing lies there, where the block does not take place. */
+  closed: "nobody" | "closed" | null;
+  label: string;
+  onPlace: (p: Place) => void;
+  onLight: (s: StripData | null) => void;
+  onOpen: (s: StripData) => void;
+  onMove: (from: Place, to: Place) => void;
+}
+
+/** What is drawn hangs on these; what a press does is the same function of the same week. */
+const drawn = [
+  "weekId",
+  "at",
+  "strip",
+  "keptOut",
+  "pencil",
+  "inHand",
+  "chosen",
+  "first",
+  "dimmed",
+  "compact",
+  "closed",
+  "label",
+] as const satisfies (keyof Props)[];
+
+/** An idea on the board: title, thread, step spread, marks. Drawn anew only where something of it changed. */
+export const StripButton = memo(Strip, (before, now) => drawn.every((key) => before[key] === now[key]));
+
+function Strip({
   here,
   at,
   strip,
@@ -23,27 +66,7 @@ export function StripButton({
   onLight,
   onOpen,
   onMove,
-}: {
-  here: Place;
-  at: string;
-  strip: Strip | undefined;
-  keptOut: KeptOutStripData | undefined;
-  /** What the whole block is, in an adult's own words. */
-  pencil: string | undefined;
-  /** It is on its way to another place. */
-  inHand: boolean;
-  chosen: boolean;
-  first: boolean;
-  dimmed: boolean;
-  compact: boolean;
-  /** Why nothing lies there, where the block does not take place. */
-  closed: "nobody" | "closed" | null;
-  label: string;
-  onPlace: (p: Place) => void;
-  onLight: (s: Strip | null) => void;
-  onOpen: (s: Strip) => void;
-  onMove: (from: Place, to: Place) => void;
-}) {
+}: Props) {
   const { t } = useTranslation();
   const steps = strip && (strip.stepFrom === strip.stepTo ? `${strip.stepFrom}` : `${strip.stepFrom}–${strip.stepTo}`);
   return (

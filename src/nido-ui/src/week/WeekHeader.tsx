@@ -33,6 +33,9 @@ export function WeekHeader({ view, composing, changes }: { view: WeekView; compo
           </p>
         </div>
         <div className="flex items-center gap-1.5 max-md:flex-wrap">
+          <span role="status" className="quiet w-14 text-right text-xs" data-saving={changes.saving || undefined}>
+            {t(changes.saving ? "week.saving" : "week.saved")}
+          </span>
           <button
             type="button"
             className="btn btn-ghost btn-sm btn-square"
