@@ -22,7 +22,16 @@ public sealed record StepsView(DateOnly On, IReadOnlyList<LadderHead> Ladders, I
         Ladder[] all = [.. ladders.OrderBy(l => l.Strand.Aim).ThenBy(l => l.Id, StringComparer.Ordinal)];
         return new(
             on,
-            [.. all.Select(l => new LadderHead(l.Id, l.Name, l.Head, l.Strand.Aim, l.Moves, l.Steps))],
+            [
+                .. all.Select(l => new LadderHead(
+                    l.Id,
+                    l.Name,
+                    l.Head,
+                    l.Strand.Aim,
+                    [.. l.Moves.Select(Said.Word)],
+                    [.. l.Steps.Select(StepOfLadder.Of)]
+                )),
+            ],
             [
                 .. group.Children.Select(c => new ChildSteps(
                     c.Id,
@@ -42,9 +51,43 @@ public sealed record LadderHead(
     Said Name,
     Said Head,
     Core.Aim Aim,
-    IReadOnlyList<string> Moves,
-    IReadOnlyList<LadderStep> Steps
+    IReadOnlyList<Said> Moves,
+    IReadOnlyList<StepOfLadder> Steps
 );
+
+/// <summary>A step as it is read: what the child does, at about which age, from where that age comes, and what an adult
+/// does.</summary>
+public sealed record StepOfLadder(
+    int Number,
+    Said Name,
+    int TypicalMonths,
+    Said Adult,
+    Said Easier,
+    Said Harder,
+    Said Source
+)
+{
+    /// <summary>What is measurable of it, where something is.</summary>
+    public StepSize? Size { get; init; }
+
+    /// <summary>The view of a step.</summary>
+    public static StepOfLadder Of(LadderStep step)
+    {
+        ArgumentNullException.ThrowIfNull(step);
+        return new(
+            step.Number,
+            step.Name,
+            step.TypicalMonths,
+            step.Adult,
+            step.Easier,
+            step.Harder,
+            Said.Word(step.Source)
+        )
+        {
+            Size = step.Size,
+        };
+    }
+}
 
 /// <summary>A row of the grid, an offer a ladder.</summary>
 public sealed record ChildSteps(string ChildId, string Name, string Age, int Months, IReadOnlyList<OfferView> Offers);

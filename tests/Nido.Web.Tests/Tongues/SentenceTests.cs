@@ -67,6 +67,15 @@ public class SentenceTests
     }
 
     [Fact]
+    public void What_moves_on_a_ladder_and_where_its_ages_come_from_have_their_spanish() =>
+        Content
+            .Read(Path.Combine(Root, "content"))
+            .Ladders.Values.SelectMany(l => l.Moves.Concat(l.Steps.Select(s => s.Source)))
+            .Distinct()
+            .Where(w => !Spanish.Value.Knows(w))
+            .ShouldBeEmpty("say them under words in content/tongues/es.yaml");
+
+    [Fact]
     public void Nothing_is_said_in_one_language_only() =>
         Read
             .Value.SelectMany(f => f.Spoken)

@@ -5201,7 +5201,7 @@ export interface components {
             head: components["schemas"]["Said"];
             aim: components["schemas"]["Aim"];
             moves: string[];
-            steps: components["schemas"]["LadderStep"][];
+            steps: components["schemas"]["StepOfLadder"][];
         };
         /** @description A way on a ladder. */
         LadderPath: {
@@ -5222,30 +5222,6 @@ export interface components {
             ownBest: null | number;
             chosen: null | components["schemas"]["ChosenStep"];
             objective: null | components["schemas"]["Objective"];
-        };
-        /** @description One step of a ladder. */
-        LadderStep: {
-            /**
-             * Format: int32
-             * @description 1 is the lowest.
-             */
-            number: number;
-            /** @description What the child does at this step. */
-            name: components["schemas"]["InBoth"];
-            /**
-             * Format: int32
-             * @description Age in months at which about half of children manage it alone.
-             */
-            typicalMonths: number;
-            /** @description What the adult does. */
-            adult: components["schemas"]["InBoth"];
-            /** @description What to change to make it easier. */
-            easier: components["schemas"]["InBoth"];
-            /** @description What to change to make it harder. */
-            harder: components["schemas"]["InBoth"];
-            /** @description Where the age comes from, or "common practice". */
-            source: string;
-            size?: null | components["schemas"]["StepSize"];
         };
         /**
          * @description How well a word goes with the letter of the week.
@@ -7579,6 +7555,22 @@ export interface components {
              * @description Chance of running out that is borne, over 0 and under 1.
              */
             runOut: number;
+        };
+        /**
+         * @description A step as it is read: what the child does, at about which age, from where that age comes, and what an adult
+         *         does.
+         */
+        StepOfLadder: {
+            /** Format: int32 */
+            number: number;
+            name: components["schemas"]["Said"];
+            /** Format: int32 */
+            typicalMonths: number;
+            adult: components["schemas"]["Said"];
+            easier: components["schemas"]["Said"];
+            harder: components["schemas"]["Said"];
+            source: components["schemas"]["Said"];
+            size?: null | components["schemas"]["StepSize"];
         };
         /** @description A step up or down that Nido proposes; an adult accepts it or not. */
         StepProposal: {

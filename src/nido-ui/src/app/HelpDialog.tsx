@@ -14,7 +14,7 @@ export function HelpDialog({ first, onClose }: { first: HelpPart; onClose: () =>
   const [part, setPart] = useState(first);
   return (
     <Dialog title={t("help.title")} onClose={onClose}>
-      <fieldset className="join mb-4">
+      <fieldset className="join mb-4 flex-wrap">
         <legend className="sr-only">{t("help.title")}</legend>
         {parts.map((p) => (
           <button
