@@ -68,6 +68,12 @@ public class PencilTests(DemoApp demo) : IClassFixture<DemoApp>
         Own(out_).ShouldBeEmpty();
         var (_, back) = await App.SendAsync(HttpMethod.Post, $"{Week}/undo");
         Own(back).ShouldBe(["3 stations Birthday in the garden"]);
+        var name = (await App.GetAsync($"/api/groups/{demo.Group}"))["children"]![0]!["name"]!.GetValue<string>();
+        await WriteAsync(0, "table", $"{name} is four");
+        var calendar = await App.Client.GetStringAsync($"{Week}/week.ics", NidoApp.Stop);
+        calendar.ShouldContain("Birthday in the garden");
+        // A calendar is shared: words that name a child stay at home.
+        calendar.ShouldNotContain(name);
         foreach (var paper in (string[])["days/3.pdf", "plan.pdf"])
         {
             using var answer = await App.Client.GetAsync($"{Week}/{paper}", NidoApp.Stop);

@@ -37,7 +37,12 @@ public static class SessionOutline
         ArgumentNullException.ThrowIfNull(plan);
         ArgumentNullException.ThrowIfNull(theme);
         var problem = plan.Problem;
-        Block[] blocks = [.. problem.Blocks.Where((_, b) => problem.Attendance.TakesPlace(day, b))];
+        Block[] blocks =
+        [
+            .. problem.Blocks.Where(
+                (x, b) => problem.Attendance.TakesPlace(day, b) || plan.OwnWords(day, x.Id) is not null
+            ),
+        ];
         if (problem.Group.Kind != GroupKind.DropIn || blocks.Length == 0)
         {
             return [];
@@ -46,11 +51,16 @@ public static class SessionOutline
         Use[] In(Block block) =>
             [.. plan.Filled.Where(f => f.Placement.Day == day && f.Placement.BlockId == block.Id).Select(f => f.Use)];
         // Where no block is a circle, its first minutes are the circle.
-        var gathers = blocks.FirstOrDefault(b => b.Kind == BlockKind.Circle) ?? blocks[0];
+        Block[] planned = [.. blocks.Where(b => plan.OwnWords(day, b.Id) is null)];
+        var gathers = planned.FirstOrDefault(b => b.Kind == BlockKind.Circle) ?? planned.FirstOrDefault();
         var parts = new List<PartOfSession>();
         foreach (var block in blocks)
         {
-            if (block == gathers)
+            if (plan.OwnWords(day, block.Id) is { } own)
+            {
+                parts.Add(new(PartKind.Tables, block.Starts, block.Minutes, Said.Name(own), [], []));
+            }
+            else if (block == gathers)
             {
                 parts.AddRange(Circle(plan, theme, day, block, In(block), greets: parts.Count == 0));
             }

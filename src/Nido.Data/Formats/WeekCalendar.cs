@@ -40,8 +40,29 @@ public static class WeekCalendar
             );
         }
 
+        foreach (var own in plan.Pencilled)
+        {
+            var block = plan.Problem.Blocks.First(b => b.Id == own.BlockId);
+            var start = plan.Problem.Days[own.Day].Date.ToDateTime(block.Starts);
+            calendar.Events.Add(
+                new CalendarEvent
+                {
+                    Uid = $"{weekId}-{own.Day}-{block.Id}",
+                    DtStamp = new CalDateTime(now.UtcDateTime, "UTC"),
+                    Start = new CalDateTime(start),
+                    End = new CalDateTime(start.AddMinutes(block.Minutes)),
+                    Summary = Nameless(plan, own.Words) is { } words ? $"{block.Name}: {words}" : block.Name,
+                    Location = plan.Problem.Group.Name,
+                }
+            );
+        }
+
         return new CalendarSerializer().SerializeToString(calendar) ?? "";
     }
+
+    /// <summary>Words of one's own; null where they name a child: a calendar is shared.</summary>
+    private static string? Nameless(WeekPlan plan, string words) =>
+        plan.Problem.Group.Children.Any(c => Naming.Names(words, c.Name)) ? null : words;
 
     private static string Line(Use use, Tongue tongue) =>
         $"{tongue.Speak(use.Idea.Lead is { } lead ? (Said)$"{use.Idea.Title}, with {lead.Name}" : Said.Name(use.Idea.Title))}. "

@@ -37,8 +37,15 @@ public class SessionTests
                 at = at.AddMinutes(blocks[^1].Minutes);
             }
 
-            var plan = new WeekPlan(WeekProblem.Build(Input(Nestlings with { Blocks = blocks })).Problem, []);
+            // In every third one a block is something of one's own; it has its minutes all the same.
+            IReadOnlyList<Placement> written =
+                seed % 3 == 0 && blocks.Count > 1
+                    ? Pencilled.Into([], 0, blocks[chance.Next(blocks.Count)].Id, "Photograph")
+                    : [];
+            var input = Input(Nestlings with { Blocks = blocks }) with { Pencilled = Pencilled.In(written) };
+            var plan = new WeekPlan(WeekProblem.Build(input).Problem, written);
             var parts = SessionOutline.Of(plan, Theme, 0);
+            parts.Count(p => $"{p.What}" == "Photograph").ShouldBe(written.Count, $"seed {seed}");
             parts.Sum(p => p.Minutes).ShouldBe(blocks.Sum(b => b.Minutes), $"seed {seed}");
             parts.ShouldAllBe(p => p.Minutes > 0);
             parts[0].From.ShouldBe(new TimeOnly(10, 0));

@@ -1,4 +1,12 @@
-import { type ReactNode, useDeferredValue } from "react";
+import {
+  Fragment,
+  type ReactElement,
+  type ReactNode,
+  startTransition,
+  useDeferredValue,
+  useEffect,
+  useState,
+} from "react";
 import { useTranslation } from "react-i18next";
 import { ErrorNote } from "./ErrorNote";
 
@@ -48,4 +56,15 @@ export function PlaceMain({ className = "", children }: { className?: string; ch
       <main className={`flex min-w-0 flex-1 flex-col ${className}`}>{children}</main>
     </Gently>
   );
+}
+
+/** Draws one after the other, each when the one before it can be seen; what is still to come is stood for. */
+export function InTurn({ children, until }: { children: ReactElement[]; until: ReactNode }) {
+  const [drawn, setDrawn] = useState(1);
+  useEffect(() => {
+    if (drawn < children.length) {
+      startTransition(() => setDrawn(drawn + 1));
+    }
+  }, [drawn, children.length]);
+  return children.map((child, i) => (i < drawn ? child : <Fragment key={child.key}>{until}</Fragment>));
 }

@@ -6,7 +6,7 @@ import { RotaDialog } from "../group/RotaDialog";
 import { SessionStrip } from "../session/SessionStrip";
 import { dayAndNumber, today as dayHere, longDay } from "../shared/dates";
 import { ErrorNote } from "../shared/ErrorNote";
-import { Gently, PlaceMain, PlaceSkeleton, Skeleton } from "../shared/Skeleton";
+import { InTurn, PlaceMain, PlaceSkeleton, Skeleton } from "../shared/Skeleton";
 import { useKeys } from "../shared/useKeys";
 import { useWeek } from "../shared/useWeek";
 import { BlockTimer } from "./BlockTimer";
@@ -167,7 +167,7 @@ export function TodayPage() {
             <RotaDialog weekId={weekId} day={shown} blockId={now.id} title={now.name} onClose={() => setRota(false)} />
           )}
           <div className="flex min-h-0 flex-1 items-start gap-3 overflow-auto px-4 pb-4 max-md:flex-col max-md:items-stretch">
-            <Gently until={<Skeleton lines={14} className="flex-1" />}>
+            <InTurn key={now.id} until={<Skeleton lines={14} className="flex-1" />}>
               {now.offers.map((o) => (
                 <OfferColumn
                   key={o.card.ideaId}
@@ -178,7 +178,7 @@ export function TodayPage() {
                   otherwise={data.otherwise ?? []}
                 />
               ))}
-            </Gently>
+            </InTurn>
             {now.own ? (
               <p className="child text-3xl">{now.own}</p>
             ) : (
