@@ -84,13 +84,13 @@ public static class SafetyEndpoints
         );
     }
 
-    private static async Task<Ok<SignView[]>> Signs(string weekId, WeekDesk desk, CancellationToken stop)
+    private static async Task<Ok<TableSignView[]>> Signs(string weekId, WeekDesk desk, CancellationToken stop)
     {
         var plan = await desk.PlanAsync(weekId, stop);
         return TypedResults.Ok(
             TableSign
                 .Of(plan)
-                .Select(s => new SignView(
+                .Select(s => new TableSignView(
                     s.Where?.Day,
                     s.Where is { } p ? plan.Problem.Blocks.First(b => b.Id == p.BlockId).Name : null,
                     s.Where?.Offer,

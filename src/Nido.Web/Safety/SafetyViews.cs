@@ -34,7 +34,7 @@ public sealed record RuleView(
 }
 
 /// <summary>A sign about allergens: at the door where it has no place, else at a table.</summary>
-public sealed record SignView(
+public sealed record TableSignView(
     int? Day,
     string? Block,
     int? Offer,

@@ -89,11 +89,11 @@ public sealed record WhoView(
     Said? Waits,
     IReadOnlyList<Support> Supports,
     IReadOnlyList<Said> Cues,
-    ObjectiveView? Objective
+    ObjectiveAtIdea? Objective
 );
 
 /// <summary>What a child works towards here.</summary>
-public sealed record ObjectiveView(int Step, Said Name, DateOnly By);
+public sealed record ObjectiveAtIdea(int Step, Said Name, DateOnly By);
 
 /// <summary>A line for the adult, from how the group works.</summary>
 public sealed record CueView(CueAt At, Said Say);

@@ -1,3 +1,4 @@
+using Nido.Core.Week.Change;
 using Nido.Core.Week.Problem;
 using Nido.Core.Week.Reading;
 using Nido.Core.Week.Search;
@@ -83,6 +84,14 @@ public class PencilledTests
         );
         read.TitleAt(slot).En.ShouldBe("Good morning");
         read.Filled.Where(f => f.Slot != slot).ShouldAllBe(f => read.TitleAt(f.Slot) == f.Use.Idea.Title);
+    }
+
+    [Fact]
+    public void A_week_with_nothing_but_ones_own_words_is_replanned_without_anything_to_choose_from()
+    {
+        var plan = Pencilled.Into([], 0, "table", "Moving in");
+        var (problem, _) = WeekProblem.Build(Whole.Input with { Ideas = [], Pencilled = Pencilled.In(plan) });
+        Replan.From(problem, plan, 0, TestContext.Current.CancellationToken).Uses.ShouldAllBe(u => u < 0);
     }
 
     [Fact]

@@ -12,7 +12,9 @@ public sealed class LocalSearch(WeekProblem problem, SeededChance chance)
     [
         .. Enumerable
             .Range(0, problem.Slots.Count)
-            .Where(s => problem.LockedUse[s] < 0 && problem.IsOpen(s) && problem.Leads(s)),
+            .Where(s =>
+                problem.LockedUse[s] < 0 && problem.IsOpen(s) && problem.Leads(s) && problem.Choices(s).Count > 0
+            ),
     ];
 
     /// <summary>Makes a plan's price smaller by rounds of shaking and descending; never worse than it was.</summary>

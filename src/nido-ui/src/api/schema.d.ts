@@ -5693,6 +5693,14 @@ export interface components {
              */
             by: string;
         };
+        /** @description What a child works towards here. */
+        ObjectiveAtIdea: {
+            /** Format: int32 */
+            step: number;
+            name: components["schemas"]["Said"];
+            /** Format: date */
+            by: string;
+        };
         /** @description An objective as sent: a step by a day. */
         ObjectiveBody: {
             /** Format: int32 */
@@ -5700,13 +5708,12 @@ export interface components {
             /** Format: date */
             by: string;
         };
-        /** @description What a child works towards here. */
+        /** @description What a child works towards on a ladder, if anything. */
         ObjectiveView: {
             /** Format: int32 */
-            step: number;
-            name: components["schemas"]["Said"];
+            step: null | number;
             /** Format: date */
-            by: string;
+            by: null | string;
         };
         /** @description What was seen of a child at a step on a day. */
         Observation: {
@@ -7883,6 +7890,16 @@ export interface components {
             from: components["schemas"]["Said"];
             to: components["schemas"]["Said"];
         };
+        /** @description A sign about allergens: at the door where it has no place, else at a table. */
+        TableSignView: {
+            /** Format: int32 */
+            day: null | number;
+            block: null | string;
+            /** Format: int32 */
+            offer: null | number;
+            title: null | components["schemas"]["Said"];
+            allergens: components["schemas"]["AllergenName"][];
+        };
         /** @description So much of a thing. */
         TakenView: {
             materialId: string;
@@ -8802,7 +8819,7 @@ export interface components {
             waits: null | components["schemas"]["Said"];
             supports: components["schemas"]["Support"][];
             cues: string[];
-            objective: null | components["schemas"]["ObjectiveView"];
+            objective: null | components["schemas"]["ObjectiveAtIdea"];
         };
         /** @description Why an idea does not lie out. */
         WhyNotView: {
@@ -14079,7 +14096,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["SignView"][];
+                    "application/json": components["schemas"]["TableSignView"][];
                 };
             };
         };
