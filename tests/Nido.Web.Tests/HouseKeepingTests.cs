@@ -83,6 +83,13 @@ public sealed class HouseKeepingTests
                 }
             )
         ).Status.ShouldBe(200);
+        (
+            await app.SendAsync(
+                HttpMethod.Put,
+                $"/api/weeks/{ids["weekId"]}/days/1/blocks/circle/words",
+                new { words = $"{Name} is four" }
+            )
+        ).Status.ShouldBe(200);
         (await app.GetAsync($"/api/weeks/{ids["weekId"]}/unit.json")).ToJsonString().ShouldContain(Name);
         Holds(app, Name).ShouldBeTrue("the test must look where the name stood");
         await app.SendAsync(HttpMethod.Delete, $"/api/groups/{ids["groupId"]}/children/{ids["childId"]}");

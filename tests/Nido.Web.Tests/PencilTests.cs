@@ -66,6 +66,38 @@ public class PencilTests(DemoApp demo) : IClassFixture<DemoApp>
             .AsArray()
             .ShouldNotContain(s => (int)s!["day"]! == 3 && (string)s["blockId"]! == "stations");
         composed["truth"]!["empty"]!.GetValue<int>().ShouldBe(0);
+        composed["truth"]!["changed"]!.GetValue<bool>().ShouldBeFalse("it was composed with its own words");
+        var strip = composed["strips"]![0]!;
+        async Task<(int, JsonNode)> Lay(JsonNode from, object to) =>
+            await App.SendAsync(
+                HttpMethod.Post,
+                $"{Week}/slots/{from["day"]}/{from["blockId"]}/{from["offer"]}/move",
+                to
+            );
+        var undo = composed["canUndo"]!.GetValue<string>();
+        var (same, stays) = await Lay(
+            strip,
+            new
+            {
+                day = strip["day"],
+                blockId = strip["blockId"],
+                offer = strip["offer"],
+            }
+        );
+        same.ShouldBe(200, "laid down where it was");
+        stays["strips"]!.AsArray().Count.ShouldBe(composed["strips"]!.AsArray().Count);
+        stays["canUndo"]!.GetValue<string>().ShouldBe(undo);
+        (
+            await Lay(
+                strip,
+                new
+                {
+                    day = 3,
+                    blockId = "stations",
+                    offer = 0,
+                }
+            )
+        ).Item1.ShouldBe(409, "the block is taken");
 
         var (_, out_) = await App.SendAsync(HttpMethod.Delete, $"{Week}/slots/3/stations/0");
         Stations(out_).ShouldBeEmpty();

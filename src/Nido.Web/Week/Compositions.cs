@@ -93,7 +93,7 @@ public sealed partial class Compositions(
         var row = await desk.RowAsync(weekId, default);
         var held = await desk.PlanAsync(row, default);
         // A new week starts from the materials as they are bound by themselves; what is locked keeps its swaps.
-        var locked = row.Plan.Where(p => p.Locked).ToArray();
+        var locked = row.Plan.Where(p => p.Locked && !p.IsPencilled).ToArray();
         var input = await problems.InputAsync(row, [.. locked.SelectMany(p => p.Swaps).Distinct()], db, default);
         var (problem, impossible) = WeekProblem.Build(input with { Locked = locked });
         if (impossible.Count > 0)

@@ -284,15 +284,30 @@ public static class WeekEndpoints
         var row = await desk.RowAsync(weekId, stop);
         var here = At(row, day, blockId, offer).Found(NotHere.Place);
 
+        if (to.Day == day && to.BlockId == blockId && (here.IsPencilled || to.Offer == offer))
+        {
+            // Laid down where it was.
+            return TypedResults.Ok(await desk.ViewAsync(row, stop));
+        }
+
+        if (Pencilled.In(row.Plan).FirstOrDefault(p => p.Day == to.Day && p.BlockId == to.BlockId) is { } own)
+        {
+            return Problems.Rule(
+                $"That block is something of your own: {own.Words}",
+                $"Choose another place, or take the words out first."
+            );
+        }
+
+        var held = await desk.PlanAsync(row, stop);
         if (here.IsPencilled)
         {
             // What is of one's own takes the block it goes to, and leaves its own free.
-            var before = await desk.PlanAsync(row, stop);
-            before.SlotOf(to.Day, to.BlockId, 0).Found(NotHere.Place);
+            held.SlotOf(to.Day, to.BlockId, 0).Found(NotHere.Place);
+            var freed = row.Plan.Where(p => p != here);
             await desk.History.ChangeAsync(
                 row,
-                $"Move an idea",
-                Pencilled.Into(row.Plan.Where(p => p != here), to.Day, to.BlockId, here.Words ?? ""),
+                $"Move words of your own",
+                Pencilled.Into(freed, to.Day, to.BlockId, here.Words ?? ""),
                 stop
             );
             return TypedResults.Ok(await desk.ViewAsync(row, stop));
@@ -301,18 +316,15 @@ public static class WeekEndpoints
         var there = At(row, to.Day, to.BlockId, to.Offer);
         Placement[] moved =
         [
-            .. row.Plan.Where(p => p != here && (p != there || p.IsPencilled)),
+            .. row.Plan.Where(p => p != here && p != there),
             here with
             {
                 Day = to.Day,
                 BlockId = to.BlockId,
                 Offer = to.Offer,
             },
-            .. there is null || there.IsPencilled
-                ? (Placement[])[]
-                : [there with { Day = day, BlockId = blockId, Offer = offer }],
+            .. there is null ? (Placement[])[] : [there with { Day = day, BlockId = blockId, Offer = offer }],
         ];
-        var held = await desk.PlanAsync(row, stop);
         var after = new WeekPlan(held.Problem, moved);
         if (after.Lost.Count > held.Lost.Count || after.Filled.Any(f => !after.State.MayPut(f.Slot, f.Use.Index)))
         {

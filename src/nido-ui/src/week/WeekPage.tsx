@@ -45,7 +45,9 @@ export function WeekPage() {
   const strip = view?.strips.find(
     (s) => s.day === place?.day && s.blockId === place.blockId && s.offer === place.offer,
   );
-  const words = view?.pencilled?.find((p) => p.day === place?.day && p.blockId === place.blockId)?.words;
+  const wordsAt = (at: Place | null) =>
+    view?.pencilled?.find((p) => p.day === at?.day && p.blockId === at.blockId)?.words;
+  const words = wordsAt(place);
   const inHand = hand && view?.strips.find((s) => placeId(s) === placeId(hand));
   const closeDay = () => {
     if (day !== null) {
@@ -57,7 +59,10 @@ export function WeekPage() {
   const carry = () => {
     const at = placeUnderHand() ?? place;
     if (hand && at) {
-      changes.move(hand, at);
+      // Laid down where it was taken, it only leaves the hand.
+      if (placeId(hand) !== placeId(at)) {
+        changes.move(hand, at);
+      }
       setHand(null);
     } else if (at && document.getElementById(`strip-${placeId(at)}`)?.draggable) {
       setHand(at);
@@ -106,7 +111,11 @@ export function WeekPage() {
         />
       )}
       <p role="status" className={hand ? "border-base-300 border-b bg-secondary px-4 py-1.5" : "sr-only"} data-hand>
-        {hand && t("week.inHand", { title: inHand?.ownTitle ?? inHand?.title ?? "", key: keyFor("m") ?? "m" })}
+        {hand &&
+          t("week.inHand", {
+            title: inHand?.ownTitle ?? inHand?.title ?? wordsAt(hand) ?? "",
+            key: keyFor("m") ?? "m",
+          })}
       </p>
       <div className="flex min-h-0 flex-1 max-lg:flex-col max-lg:overflow-auto">
         <section
