@@ -38,3 +38,19 @@ export function asked(pathname: string): { page: keyof typeof pages | null; week
     weekId: weekId || null,
   };
 }
+
+const first: Partial<Record<keyof typeof pages, (weekId: string) => string[]>> = {
+  start: () => ["/api/themes", "/api/weeks", "/api/timetables"],
+  cupboard: (id) => [`/api/cupboard?weekId=${id}&all=false`],
+  ideas: (id) => [`/api/weeks/${id}/ideas`],
+  theme: () => ["/api/themes"],
+  making: () => ["/api/making"],
+  prep: (id) => [`/api/weeks/${id}/prep`, `/api/weeks/${id}/paper`],
+  house: () => ["/api/house", "/api/groups", "/api/weeks"],
+};
+
+/** What a page asks for first, as far as its address says it: the week and what it shows of it. */
+export function needs(page: keyof typeof pages, weekId: string | null): string[] {
+  const id = encodeURIComponent(weekId ?? "");
+  return [...(weekId ? [`/api/weeks/${id}`] : []), ...(first[page]?.(id) ?? [])];
+}

@@ -1,29 +1,24 @@
 import i18next from "i18next";
+import { dateWriter } from "./intl";
 
 const at = (iso: string) => new Date(`${iso}T12:00:00`);
 
+/** English days are written as in "4 December", the day before the month. */
+const dayFirst = () => (i18next.language === "en" ? "en-GB" : i18next.language);
+
 /** "Mon 7". */
-export const dayAndNumber = (iso: string) =>
-  `${at(iso).toLocaleDateString(i18next.language, { weekday: "short" })} ${at(iso).getDate()}`;
+export const dayAndNumber = (iso: string) => `${dateWriter({ weekday: "short" }).format(at(iso))} ${at(iso).getDate()}`;
 
 /** "4 Dec". */
-export const dayAndMonth = (iso: string) =>
-  at(iso).toLocaleDateString(i18next.language === "en" ? "en-GB" : i18next.language, {
-    day: "numeric",
-    month: "short",
-  });
+export const dayAndMonth = (iso: string) => dateWriter({ day: "numeric", month: "short" }, dayFirst()).format(at(iso));
 
 /** "Friday 4 December". */
 export const longDay = (iso: string) =>
-  at(iso).toLocaleDateString(i18next.language === "en" ? "en-GB" : i18next.language, {
-    weekday: "long",
-    day: "numeric",
-    month: "long",
-  });
+  dateWriter({ weekday: "long", day: "numeric", month: "long" }, dayFirst()).format(at(iso));
 
 /** "7–11 December", "7–11 de diciembre"; the days of one month stand close together. */
 export const fromTo = (first: string, last: string) =>
-  new Intl.DateTimeFormat(i18next.language === "en" ? "en-GB" : i18next.language, { day: "numeric", month: "long" })
+  dateWriter({ day: "numeric", month: "long" }, dayFirst())
     .formatRange(at(first), at(last))
     .replace(/(\d)\s*[–-]\s*(\d)/, "$1–$2");
 

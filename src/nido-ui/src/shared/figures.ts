@@ -1,10 +1,9 @@
 import i18next from "i18next";
+import { numberWriter } from "./intl";
 
 /** "$6.40" of cents. */
 export const money = (cents: number, currency: string) =>
-  new Intl.NumberFormat(i18next.language, { style: "currency", currency, currencyDisplay: "narrowSymbol" }).format(
-    cents / 100,
-  );
+  numberWriter({ style: "currency", currency, currencyDisplay: "narrowSymbol" }).format(cents / 100);
 
 /** "2 h 05" from an hour on, else "35 min". */
 export const duration = (minutes: number) =>
@@ -14,10 +13,10 @@ export const duration = (minutes: number) =>
 
 /** "+14" or "−6". */
 export const signed = (value: number, digits = 0) =>
-  `${value < 0 ? "−" : "+"}${Math.abs(value).toLocaleString(i18next.language, { maximumFractionDigits: digits })}`;
+  `${value < 0 ? "−" : "+"}${numberWriter({ maximumFractionDigits: digits }).format(Math.abs(value))}`;
 
 /** A number without needless decimals. */
-export const plain = (value: number) => value.toLocaleString(i18next.language, { maximumFractionDigits: 2 });
+export const plain = (value: number) => numberWriter({ maximumFractionDigits: 2 }).format(value);
 
 /** An age as a teacher writes it: "3 years 4 months". */
 export function age(inMonths: number) {

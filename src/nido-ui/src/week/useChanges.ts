@@ -15,19 +15,22 @@ export function useChanges() {
   const title = $api.useMutation("put", `${slot}/title`, { onSuccess });
   const undo = $api.useMutation("post", "/api/weeks/{weekId}/undo", { onSuccess });
   const redo = $api.useMutation("post", "/api/weeks/{weekId}/redo", { onSuccess });
+  // What is handed on stays the same from one drawing to the next, so that what it is handed to is not drawn again.
+  const [{ mutate: doPut }, { mutate: doRemove }, { mutate: doLock }, { mutate: doMove }] = [put, remove, lock, move];
+  const [{ mutate: doWords }, { mutate: doTitle }, { mutate: doUndo }, { mutate: doRedo }] = [words, title, undo, redo];
   const at = (p: Place) => ({ params: { path: { weekId, day: p.day, blockId: p.blockId, offer: p.offer } } });
   const all = [put, remove, lock, move, words, title, undo, redo];
   return {
-    put: (p: Place, ideaId: string) => put.mutate({ ...at(p), body: { ideaId } }),
-    remove: (p: Place) => remove.mutate(at(p)),
-    lock: (p: Place, locked: boolean) => lock.mutate({ ...at(p), body: { locked } }),
+    put: (p: Place, ideaId: string) => doPut({ ...at(p), body: { ideaId } }),
+    remove: (p: Place) => doRemove(at(p)),
+    lock: (p: Place, locked: boolean) => doLock({ ...at(p), body: { locked } }),
     move: (from: Place, to: Place) =>
-      move.mutate({ ...at(from), body: { day: to.day, blockId: to.blockId, offer: to.offer } }),
+      doMove({ ...at(from), body: { day: to.day, blockId: to.blockId, offer: to.offer } }),
     write: (p: Place, own: string) =>
-      words.mutate({ params: { path: { weekId, day: p.day, blockId: p.blockId } }, body: { words: own } }),
-    title: (p: Place, own: string) => title.mutate({ ...at(p), body: { title: own } }),
-    undo: () => undo.mutate(path),
-    redo: () => redo.mutate(path),
+      doWords({ params: { path: { weekId, day: p.day, blockId: p.blockId } }, body: { words: own } }),
+    title: (p: Place, own: string) => doTitle({ ...at(p), body: { title: own } }),
+    undo: () => doUndo(path),
+    redo: () => doRedo(path),
     error: all.toSorted((a, b) => b.submittedAt - a.submittedAt)[0]?.error ?? null,
     saving: all.some((m) => m.isPending),
   };

@@ -18,21 +18,46 @@ export function usePictures() {
   });
 }
 
+interface Ranked {
+  picture: Picture;
+  /** 0 where the word is its name, 1 where it stands in the name, 2 where it is among its words. */
+  rank: number;
+}
+
+const indexes = new WeakMap<Picture[], Map<string, Ranked[]>>();
+
+/** The pictures under each of their words; made once for a list, since a theme asks for two dozen words at once. */
+function indexOf(all: Picture[]): Map<string, Ranked[]> {
+  const known = indexes.get(all);
+  if (known) {
+    return known;
+  }
+  const index = new Map<string, Ranked[]>();
+  for (const picture of all) {
+    const ranks = new Map<string, number>();
+    for (const [rank, words] of [[picture.name], picture.name.split(" "), picture.words].entries()) {
+      for (const word of words) {
+        ranks.set(word, ranks.get(word) ?? rank);
+      }
+    }
+    for (const [word, rank] of ranks) {
+      index.set(word, [...(index.get(word) ?? []), { picture, rank }]);
+    }
+  }
+  indexes.set(all, index);
+  return index;
+}
+
 /** Pictures for a word, best first: of that name, then with the word in the name, then with it among its words. */
 export function picturesFor(word: string, all: Picture[]): Picture[] {
   const one = word.trim().toLowerCase();
-  const wanted = [one, one.replace(/s$/, ""), one.replace(/es$/, ""), one.replace(/ies$/, "y")];
-  const rank = (p: Picture) =>
-    wanted.includes(p.name)
-      ? 0
-      : p.name.split(" ").some((w) => wanted.includes(w))
-        ? 1
-        : p.words.some((w) => wanted.includes(w))
-          ? 2
-          : 3;
-  return all
-    .map((p) => ({ p, rank: rank(p) }))
-    .filter((x) => x.rank < 3)
-    .toSorted((a, b) => a.rank - b.rank || a.p.name.length - b.p.name.length)
-    .map((x) => x.p);
+  const wanted = new Set([one, one.replace(/s$/, ""), one.replace(/es$/, ""), one.replace(/ies$/, "y")]);
+  const index = indexOf(all);
+  const best = new Map<Picture, number>();
+  for (const { picture, rank } of [...wanted].flatMap((w) => index.get(w) ?? [])) {
+    best.set(picture, Math.min(rank, best.get(picture) ?? rank));
+  }
+  return [...best]
+    .toSorted(([a, rankA], [b, rankB]) => rankA - rankB || a.name.length - b.name.length)
+    .map(([picture]) => picture);
 }
