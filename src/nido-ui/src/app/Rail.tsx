@@ -1,7 +1,9 @@
-import { CircleHelp, House, Languages, MoonStar, Sun } from "lucide-react";
+import { CircleHelp, Ellipsis, House, Languages, MoonStar, Sun } from "lucide-react";
 import { useTranslation } from "react-i18next";
-import { NavLink, useParams } from "react-router";
+import { NavLink, useLocation, useNavigate, useParams } from "react-router";
 import { readIn } from "../i18n";
+import { Menu } from "../shared/Menu";
+import { useNarrow } from "../shared/useNarrow";
 import { places } from "./places";
 import { useLook } from "./useLook";
 
@@ -10,11 +12,31 @@ export function Rail({ onHelp }: { onHelp: () => void }) {
   const { t, i18n } = useTranslation();
   const { weekId } = useParams();
   const look = useLook();
-  const small = "btn btn-ghost btn-sm btn-square text-neutral-content hover:bg-white/10";
+  const narrow = useNarrow();
+  const navigate = useNavigate();
+  const { pathname } = useLocation();
+  const more = [
+    {
+      id: "house",
+      icon: <House size={18} aria-hidden="true" />,
+      act: () => void navigate(`/w/${weekId}/house`),
+    },
+    {
+      id: "language",
+      icon: <Languages size={18} aria-hidden="true" />,
+      act: () => void readIn(i18n.language === "es" ? "en" : "es"),
+    },
+    {
+      id: "look",
+      icon: look.dark ? <Sun size={18} aria-hidden="true" /> : <MoonStar size={18} aria-hidden="true" />,
+      act: look.change,
+    },
+    { id: "help", icon: <CircleHelp size={18} aria-hidden="true" />, act: onHelp },
+  ];
   return (
     <nav
       aria-label={t("rail.places")}
-      className="stitched-right no-print flex w-[84px] shrink-0 flex-col items-center bg-neutral py-3 text-neutral-content max-md:h-16 max-md:w-full max-md:flex-row max-md:justify-between max-md:overflow-x-auto max-md:px-1 max-md:py-1"
+      className="stitched-right no-print flex max-md:border-r-0 w-[84px] shrink-0 flex-col items-center bg-neutral py-3 text-neutral-content max-md:h-16 max-md:w-full max-md:flex-row max-md:justify-between max-md:px-1 max-md:py-1"
     >
       <p className="mb-3 text-lg font-bold max-md:hidden">Nido</p>
       {places.map((place, i) => (
@@ -22,49 +44,51 @@ export function Rail({ onHelp }: { onHelp: () => void }) {
           key={place.id}
           to={`/w/${weekId}/${place.id}`}
           className={({ isActive }) =>
-            `mb-1 flex w-[68px] flex-col items-center rounded-[10px] py-2 text-[13px] leading-tight max-md:mb-0 max-md:w-auto max-md:min-w-11 max-md:flex-1 max-md:px-0.5 max-md:text-[11px] ${
+            `mb-1 flex w-[68px] flex-col items-center rounded-[10px] py-2 text-[13px] leading-tight max-md:mb-0 max-md:w-auto max-md:min-w-0 max-md:flex-1 max-md:px-0.5 max-md:text-[11px] ${
               isActive ? "bg-base-200 font-bold text-base-content ring-1 ring-base-300" : "hover:bg-white/10"
             }`
           }
         >
           <place.icon size={20} aria-hidden="true" />
-          <span className="mt-1">{t(`places.${place.id}`)}</span>
+          <span className="mt-1 max-[22rem]:sr-only">{t(`places.${place.id}`)}</span>
           <kbd className="text-xs opacity-80 max-md:hidden">{i + 1}</kbd>
         </NavLink>
       ))}
-      <div className="mt-auto flex flex-col items-center gap-1 max-md:mt-0 max-md:grid max-md:grid-cols-2 max-md:gap-0">
-        <NavLink
-          to={`/w/${weekId}/house`}
-          className={({ isActive }) =>
-            isActive ? "btn btn-sm btn-square border-0 bg-base-200 text-base-content" : small
-          }
-          title={t("rail.house")}
-          aria-label={t("rail.house")}
+      {narrow ? (
+        // Four more would leave a phone's seven places too little room: they stand behind one.
+        <Menu
+          up
+          className="btn-ghost btn-square text-neutral-content hover:bg-white/10"
+          button={<Ellipsis size={20} aria-label={t("rail.more")} />}
         >
-          <House size={18} aria-hidden="true" />
-        </NavLink>
-        <button
-          type="button"
-          className={small}
-          title={t("rail.language")}
-          aria-label={t("rail.language")}
-          onClick={() => void readIn(i18n.language === "es" ? "en" : "es")}
-        >
-          <Languages size={18} aria-hidden="true" />
-        </button>
-        <button
-          type="button"
-          className={small}
-          title={t("rail.look")}
-          aria-label={t("rail.look")}
-          onClick={look.change}
-        >
-          {look.dark ? <Sun size={18} aria-hidden="true" /> : <MoonStar size={18} aria-hidden="true" />}
-        </button>
-        <button type="button" className={small} title={t("rail.help")} aria-label={t("rail.help")} onClick={onHelp}>
-          <CircleHelp size={18} aria-hidden="true" />
-        </button>
-      </div>
+          {more.map(({ id, icon, act }) => (
+            <li key={id} className="text-base-content">
+              <button type="button" onClick={act}>
+                {icon} {t(`rail.${id}`)}
+              </button>
+            </li>
+          ))}
+        </Menu>
+      ) : (
+        <div className="mt-auto flex flex-col items-center gap-1">
+          {more.map(({ id, icon, act }) => (
+            <button
+              key={id}
+              type="button"
+              className={
+                id === "house" && pathname.endsWith("/house")
+                  ? "btn btn-sm btn-square border-0 bg-base-200 text-base-content"
+                  : "btn btn-ghost btn-sm btn-square text-neutral-content hover:bg-white/10"
+              }
+              title={t(`rail.${id}`)}
+              aria-label={t(`rail.${id}`)}
+              onClick={act}
+            >
+              {icon}
+            </button>
+          ))}
+        </div>
+      )}
     </nav>
   );
 }

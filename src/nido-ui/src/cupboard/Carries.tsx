@@ -1,25 +1,46 @@
-import { useDeferredValue, useState } from "react";
+import { type ReactNode, useDeferredValue, useState } from "react";
 import { useTranslation } from "react-i18next";
 import { Link } from "react-router";
 import { $api } from "../api/client";
 import { plain, signed } from "../shared/figures";
 import { numberOf } from "../shared/numbers";
+import { Skeleton } from "../shared/Skeleton";
 import { Thread } from "../shared/Stitches";
 import { useWeek } from "../shared/useWeek";
 
-/** "What can 60 lids do this week?": the ideas a material can carry, the best for the aims still open first. */
-export function Carries({ materialId, have, unit }: { materialId: string; have: number; unit: string }) {
+/**
+ * "What can 60 lids do this week?": the ideas a material can carry, the best for the aims still open first. What stands below
+ * waits for them, so that nothing is pushed down.
+ */
+export function Carries({
+  materialId,
+  have,
+  unit,
+  children,
+}: {
+  materialId: string;
+  have: number;
+  unit: string;
+  children: ReactNode;
+}) {
   const { t } = useTranslation();
   const { weekId } = useWeek();
   const [text, setText] = useState<string | null>(null);
   const amount = useDeferredValue(text === null || text === "" ? have : (numberOf(text) ?? have));
-  const ideas = $api.useQuery("get", "/api/cupboard/{materialId}/ideas", {
-    params: { path: { materialId }, query: { weekId, amount } },
-  });
-  if (ideas.data?.length === 0) {
-    return null;
+  const ideas = $api.useQuery(
+    "get",
+    "/api/cupboard/{materialId}/ideas",
+    { params: { path: { materialId }, query: { weekId, amount } } },
+    {
+      // Of another amount: those seen stay until the others are there.
+      placeholderData: (before, query) =>
+        query?.queryKey[2]?.params?.path?.materialId === materialId ? before : undefined,
+    },
+  );
+  if (ideas.isLoading) {
+    return <Skeleton lines={10} />;
   }
-  return (
+  const section = (
     <section data-carries>
       <h3 className="mt-3 flex flex-wrap items-center gap-1.5 font-bold">
         {t("cupboard.whatCan")}
@@ -52,5 +73,11 @@ export function Carries({ materialId, have, unit }: { materialId: string; have: 
         ))}
       </ul>
     </section>
+  );
+  return (
+    <>
+      {ideas.data?.length === 0 ? null : section}
+      {children}
+    </>
   );
 }

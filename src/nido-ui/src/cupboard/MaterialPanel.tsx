@@ -67,40 +67,41 @@ export function MaterialPanel({ materialId, onOpen }: { materialId: string; onOp
           </ul>
         </>
       )}
-      <Carries materialId={materialId} have={m.have > 0 ? m.have : m.canMake} unit={unit} />
-      {m.standIns.length > 0 && <StandIns materialId={materialId} standIns={m.standIns} onOpen={onOpen} />}
-      <h3 className="mt-3 font-bold">{t("cupboard.body")}</h3>
-      <dl className="grid grid-cols-[auto_1fr] gap-x-3 text-[13px]">
-        <dt className="quiet">{t("cupboard.size")}</dt>
-        <dd className="text-right">{m.size}</dd>
-        <dt className="quiet">{t("cupboard.properties")}</dt>
-        <dd className="text-right">{[...m.tags, ...(m.smallPart ? [t("cupboard.smallPart")] : [])].join(", ")}</dd>
-        {m.allergens.length > 0 && (
-          <>
-            <dt className="quiet">{t("cupboard.allergens")}</dt>
-            <dd className="text-right font-bold text-warning">{m.allergens.join(", ")}</dd>
-          </>
-        )}
-        <dt className="quiet">{t("cupboard.kind")}</dt>
-        <dd className="text-right">
-          {m.consumable ? t("cupboard.consumable") : t("cupboard.reusable", { minutes: m.turnaroundMinutes })}
-        </dd>
-        <dt className="quiet">{t("cupboard.roles")}</dt>
-        <dd className="text-right">{m.roles.map((r) => `${r.role} (${r.technique})`).join(", ")}</dd>
-      </dl>
-      <h3 className="mt-3 font-bold">{t("cupboard.ledger")}</h3>
-      <MovementForm materialId={materialId} unit={unit} />
-      <ul className="text-[13px]">
-        {m.ledger.map((x, i) => (
-          // biome-ignore lint/suspicious/noArrayIndexKey: movements have no other name and are only read
-          <li key={i} className="flex justify-between border-base-300 border-t py-1">
-            <span>
-              {longDay(x.on)} · {t(`movement.${x.kind}`)} <span className="quiet">{x.note}</span>
-            </span>
-            <b>{signed(x.amount, 2)}</b>
-          </li>
-        ))}
-      </ul>
+      <Carries materialId={materialId} have={m.have > 0 ? m.have : m.canMake} unit={unit}>
+        {m.standIns.length > 0 && <StandIns materialId={materialId} standIns={m.standIns} onOpen={onOpen} />}
+        <h3 className="mt-3 font-bold">{t("cupboard.body")}</h3>
+        <dl className="grid grid-cols-[auto_1fr] gap-x-3 text-[13px]">
+          <dt className="quiet">{t("cupboard.size")}</dt>
+          <dd className="text-right">{m.size}</dd>
+          <dt className="quiet">{t("cupboard.properties")}</dt>
+          <dd className="text-right">{[...m.tags, ...(m.smallPart ? [t("cupboard.smallPart")] : [])].join(", ")}</dd>
+          {m.allergens.length > 0 && (
+            <>
+              <dt className="quiet">{t("cupboard.allergens")}</dt>
+              <dd className="text-right font-bold text-warning">{m.allergens.join(", ")}</dd>
+            </>
+          )}
+          <dt className="quiet">{t("cupboard.kind")}</dt>
+          <dd className="text-right">
+            {m.consumable ? t("cupboard.consumable") : t("cupboard.reusable", { minutes: m.turnaroundMinutes })}
+          </dd>
+          <dt className="quiet">{t("cupboard.roles")}</dt>
+          <dd className="text-right">{m.roles.map((r) => `${r.role} (${r.technique})`).join(", ")}</dd>
+        </dl>
+        <h3 className="mt-3 font-bold">{t("cupboard.ledger")}</h3>
+        <MovementForm materialId={materialId} unit={unit} />
+        <ul className="text-[13px]">
+          {m.ledger.map((x, i) => (
+            // biome-ignore lint/suspicious/noArrayIndexKey: movements have no other name and are only read
+            <li key={i} className="flex justify-between border-base-300 border-t py-1">
+              <span>
+                {longDay(x.on)} · {t(`movement.${x.kind}`)} <span className="quiet">{x.note}</span>
+              </span>
+              <b>{signed(x.amount, 2)}</b>
+            </li>
+          ))}
+        </ul>
+      </Carries>
     </aside>
   );
 }

@@ -12,7 +12,7 @@ export function Preview({ sheet, stale }: { sheet: Schemas["SheetView"] | undefi
     <section
       // biome-ignore lint/a11y/noNoninteractiveTabindex: what scrolls takes the focus, so that pages are scrolled by keyboard
       tabIndex={0}
-      className={`min-w-0 flex-1 overflow-auto bg-base-300 p-4 ${stale ? "opacity-40" : ""}`}
+      className={`pane min-w-0 flex-1 overflow-auto bg-base-300 p-4 ${stale ? "opacity-40" : ""}`}
       aria-label={t("paper.preview")}
       data-preview
     >

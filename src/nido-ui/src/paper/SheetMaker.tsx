@@ -55,9 +55,9 @@ export function SheetMaker({ kind, handed }: { kind: SheetKind; handed: Handed }
   const refused = pages.isError || noNumber.length > 0;
   const at = kind.fields.find((f) => wrong?.field === f.name);
   return (
-    <div className="flex min-h-0 flex-1 max-lg:flex-col max-lg:overflow-auto">
+    <div className="pane flex min-h-0 flex-1 max-lg:flex-col max-lg:overflow-auto">
       <form
-        className="grid w-[340px] shrink-0 grid-cols-2 content-start gap-2.5 overflow-auto p-4 max-lg:w-full"
+        className="pane grid w-[340px] shrink-0 grid-cols-2 content-start gap-2.5 overflow-auto p-4 max-lg:w-full"
         onSubmit={(e) => {
           e.preventDefault();
           save("pdf", "pdf");

@@ -5,11 +5,14 @@ export function Menu({
   button,
   children,
   className = "btn-ghost btn-sm",
+  up = false,
 }: {
   button: ReactNode;
   children: ReactNode;
   /** Looks of the button. */
   className?: string;
+  /** Opens upwards: its button is at the foot of the page. */
+  up?: boolean;
 }) {
   const details = useRef<HTMLDetailsElement>(null);
   const close = () => details.current?.removeAttribute("open");
@@ -25,7 +28,7 @@ export function Menu({
   return (
     <details
       ref={details}
-      className="dropdown dropdown-end"
+      className={`dropdown dropdown-end ${up ? "dropdown-top" : ""}`}
       onClick={(e) => (e.target as Element).closest("a, button") && close()}
       onKeyDown={(e) => {
         if (e.key === "Escape" && details.current?.open) {

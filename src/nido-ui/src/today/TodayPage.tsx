@@ -166,7 +166,7 @@ export function TodayPage() {
           {rota && (
             <RotaDialog weekId={weekId} day={shown} blockId={now.id} title={now.name} onClose={() => setRota(false)} />
           )}
-          <div className="flex min-h-0 flex-1 items-start gap-3 overflow-auto px-4 pb-4 max-md:flex-col max-md:items-stretch">
+          <div className="pane flex min-h-0 flex-1 items-start gap-3 overflow-auto px-4 pb-4 max-md:flex-col max-md:items-stretch">
             <InTurn key={now.id} until={<Skeleton lines={14} className="flex-1" />}>
               {now.offers.map((o) => (
                 <OfferColumn

@@ -51,9 +51,9 @@ export function WordsPage() {
           <ArrowLeft size={16} aria-hidden="true" /> {t("places.ideas")}
         </Link>
       </header>
-      <div className="grid min-h-0 flex-1 grid-cols-[330px_1fr] max-md:grid-cols-1">
+      <div className="pane grid min-h-0 flex-1 grid-cols-[330px_1fr] max-md:grid-cols-1">
         <section
-          className="flex flex-col gap-3 overflow-auto border-base-300 border-r p-4"
+          className="pane flex flex-col gap-3 overflow-auto border-base-300 border-r p-4"
           aria-label={t("words.asked")}
         >
           <label className="flex flex-col gap-1">
@@ -92,7 +92,7 @@ export function WordsPage() {
           <p className="quiet text-[13px]">{t(language === "es" ? "words.sourceEs" : "words.sourceEn")}</p>
         </section>
         {/* biome-ignore lint/a11y/noNoninteractiveTabindex: a list longer than the screen is scrolled with the arrows */}
-        <section className="overflow-auto p-4" aria-label={t("words.sorted")} tabIndex={0}>
+        <section className="pane overflow-auto p-4" aria-label={t("words.sorted")} tabIndex={0}>
           <div className="grid gap-x-8 gap-y-4 xl:grid-cols-2">
             {order
               .map((fit) => ({ fit, of: words.filter((w) => w.fit === fit) }))

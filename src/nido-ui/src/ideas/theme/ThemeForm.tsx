@@ -64,7 +64,7 @@ export function ThemeForm({ id, draft: first, own }: { id: string | null; draft:
   };
   return (
     <form
-      className="grid min-h-0 flex-1 grid-cols-[minmax(380px,1fr)_1.1fr] max-lg:grid-cols-1 max-lg:overflow-auto"
+      className="pane grid min-h-0 flex-1 grid-cols-[minmax(380px,1fr)_1.1fr] max-lg:grid-cols-1 max-lg:overflow-auto"
       onSubmit={(e) => {
         e.preventDefault();
         void keep().catch(() => undefined);
@@ -73,11 +73,11 @@ export function ThemeForm({ id, draft: first, own }: { id: string | null; draft:
     >
       <Refused error={add.error ?? change.error}>
         <section
-          className="flex flex-col gap-3 overflow-auto border-base-300 border-r p-4"
+          className="pane flex flex-col gap-3 overflow-auto border-base-300 border-r p-4"
           aria-label={t("theme.says")}
         >
           {!own && <p className="quiet">{t("theme.shipped")}</p>}
-          <div className="grid grid-cols-[1fr_auto_auto_auto] gap-3">
+          <div className="grid grid-cols-[1fr_auto_auto_auto] gap-3 max-md:grid-cols-3 max-md:[&>:first-child]:col-span-3">
             <Labelled name="name" label={t("theme.name")}>
               <input
                 className="input w-full"
@@ -167,7 +167,7 @@ export function ThemeForm({ id, draft: first, own }: { id: string | null; draft:
           </details>
         </section>
         {/* biome-ignore lint/a11y/noNoninteractiveTabindex: a list longer than the screen is scrolled with the arrows */}
-        <section className="flex min-h-0 flex-col overflow-auto p-4" aria-label={t("theme.wordsSorted")} tabIndex={0}>
+        <section className="pane flex flex-col overflow-auto p-4" aria-label={t("theme.wordsSorted")} tabIndex={0}>
           <div className="mb-2 flex flex-wrap items-center gap-3">
             <h2 className="mr-auto">
               {t("theme.wordsSorted")} <span className="quiet font-normal">{words.length}</span>

@@ -1,5 +1,5 @@
 import { useTranslation } from "react-i18next";
-import { Link, useParams } from "react-router";
+import { Link, useNavigate, useParams } from "react-router";
 import { $api } from "../../api/client";
 import { PrintLink } from "../../paper/PrintLink";
 import { ErrorNote } from "../../shared/ErrorNote";
@@ -12,6 +12,7 @@ export function ThemePage() {
   const { t } = useTranslation();
   const { weekId, week } = useWeek();
   const { themeId } = useParams();
+  const navigate = useNavigate();
   const themes = $api.useQuery("get", "/api/themes");
   const open = themeId ?? week.data?.theme.id;
   const theme = $api.useQuery(
@@ -27,7 +28,21 @@ export function ThemePage() {
     <PlaceMain>
       <header className="flex flex-wrap items-center gap-3 border-base-300 border-b px-4 py-2.5">
         <h1 className="mr-auto leading-tight">{t("theme.title")}</h1>
-        <nav className="join flex-wrap" aria-label={t("theme.all")}>
+        {/* Two dozen names side by side leave a phone nothing for the theme itself. */}
+        <select
+          className="select select-sm w-full md:hidden"
+          aria-label={t("theme.all")}
+          value={open}
+          onChange={(e) => void navigate(`/w/${weekId}/ideas/theme/${e.target.value}`)}
+        >
+          {open === "new" && <option value="new">{t("theme.new")}</option>}
+          {themes.data.map((x) => (
+            <option key={x.id} value={x.id}>
+              {x.name}
+            </option>
+          ))}
+        </select>
+        <nav className="join flex-wrap max-md:hidden" aria-label={t("theme.all")}>
           {themes.data.map((x) => (
             <Link
               key={x.id}
