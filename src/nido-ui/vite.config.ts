@@ -47,7 +47,7 @@ export default defineConfig({
         codeSplitting: {
           groups: [
             { name: "begin", test: toBegin, priority: 1 },
-            { name: "program", minShareCount: 2, test: inProgram },
+            { name: "program", minShareCount: 4, test: inProgram },
           ],
         },
       },

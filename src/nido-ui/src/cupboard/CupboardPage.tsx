@@ -103,8 +103,11 @@ export function CupboardPage() {
           {t("cupboard.csv")}
         </a>
       </header>
-      <div className="flex min-h-0 flex-1 max-md:flex-col">
-        <section className="min-w-0 flex-1 overflow-auto px-4 py-3" aria-label={t("places.cupboard")}>
+      <div className="pane flex min-h-0 flex-1 max-md:flex-col">
+        <section
+          className="min-w-0 flex-1 overflow-auto px-4 py-3 max-md:h-[45dvh] max-md:flex-none"
+          aria-label={t("places.cupboard")}
+        >
           <ErrorNote error={cupboard.error} />
           {shelves.map((shelf) => (
             <ShelfRow key={shelf.name} shelf={shelf} open={opened ?? null} onOpen={setOpen} />

@@ -20,7 +20,7 @@ export function MaterialPanel({ materialId, onOpen }: { materialId: string; onOp
   });
   // As high before it is read as after: nothing beside it moves.
   const frame =
-    "w-[300px] shrink-0 overflow-auto border-base-300 border-l bg-base-100 px-4 py-3 max-lg:w-[250px] max-md:h-[48%] max-md:w-full max-md:border-t max-md:border-l-0";
+    "pane w-[300px] shrink-0 overflow-auto border-base-300 border-l bg-base-100 px-4 py-3 max-lg:w-[250px] max-md:w-full max-md:border-t max-md:border-l-0";
   if (!m) {
     return <aside className={frame}>{error ? <ErrorNote error={error} /> : <Skeleton lines={10} />}</aside>;
   }

@@ -47,7 +47,7 @@ export function FamiliesPage() {
           </fieldset>
         )}
       </header>
-      <section className="min-h-0 flex-1 overflow-auto px-4 py-3" aria-label={t(`families.parts.${part}`)}>
+      <section className="pane min-h-0 flex-1 overflow-auto px-4 py-3" aria-label={t(`families.parts.${part}`)}>
         <ErrorNote error={week.error ?? group.error} />
         {part === "letters" && <Letters group={group.data} />}
         {part === "asking" && <Asking />}

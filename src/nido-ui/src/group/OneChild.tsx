@@ -15,7 +15,7 @@ export function OneChild({ group, steps, cell, onCell, onChild, children }: Step
     return null;
   }
   return (
-    <div className="flex min-h-0 flex-1 flex-col" data-one-child>
+    <div className="pane flex min-h-0 flex-1 flex-col" data-one-child>
       <div className="flex items-center gap-2 px-3 py-2">
         <button
           type="button"
@@ -54,7 +54,7 @@ export function OneChild({ group, steps, cell, onCell, onChild, children }: Step
           </button>
         </div>
       )}
-      <ul className="min-h-0 flex-1 overflow-auto border-base-300 border-t px-3">
+      <ul className="pane min-h-0 flex-1 overflow-auto border-base-300 border-t px-3">
         {steps.ladders.map((ladder, l) => {
           const offer = row.offers[l];
           const chosen = cell.ladder === l;

@@ -80,8 +80,8 @@ export function IdeasPage() {
         />
       </header>
       <FilterBar ideas={ideas.data} filter={filter} onChange={setFilter} />
-      <div className="flex min-h-0 flex-1 max-md:flex-col">
-        <ul className="w-[330px] shrink-0 overflow-auto border-base-300 border-r p-2 max-lg:w-[250px] max-md:h-[38%] max-md:w-full max-md:border-b">
+      <div className="pane flex min-h-0 flex-1 max-md:flex-col">
+        <ul className="w-[330px] shrink-0 overflow-auto border-base-300 border-r p-2 max-lg:w-[250px] max-md:h-[45dvh] max-md:w-full max-md:border-b">
           <li className="quiet px-1 pb-1 text-xs" aria-live="polite">
             {t("ideas.shown", { count: shown.length, of: ideas.data.length })}
           </li>
@@ -107,7 +107,10 @@ export function IdeasPage() {
             <UnsuitedIdeas />
           </li>
         </ul>
-        <section className="min-w-0 flex-1 overflow-auto px-5 py-3" aria-label={card.data?.title ?? t("places.ideas")}>
+        <section
+          className="pane min-w-0 flex-1 overflow-auto px-5 py-3"
+          aria-label={card.data?.title ?? t("places.ideas")}
+        >
           <ErrorNote error={ideas.error ?? card.error} />
           {open !== undefined && !card.data && !card.error && <Skeleton lines={14} />}
           {card.data && (

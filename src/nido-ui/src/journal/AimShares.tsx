@@ -20,7 +20,7 @@ export function AimShares({ weeks }: { weeks: Schemas["WeekOfChild"][] }) {
         {middleOf(weeks).map((s, k) => {
           const plot = plotOfShares(weeks, k, WIDE, HIGH);
           return (
-            <li key={s.aim} className="flex items-center gap-2 border-base-300 border-t py-1">
+            <li key={s.aim} className="flex flex-wrap items-center gap-2 border-base-300 border-t py-1">
               <span className={`aim-${s.aim} w-24`}>{t(`aim.${s.aim}`)}</span>
               <svg viewBox={`0 0 ${WIDE} ${HIGH}`} className="drawing h-8 w-28" aria-hidden="true">
                 <line x1={0} x2={WIDE} y1={plot.even} y2={plot.even} className="stroke-base-300" />

@@ -32,7 +32,7 @@ export function ChildPage({ groupId, childId }: { groupId: string; childId: stri
   });
   const child = journal.data;
   return (
-    <section className="min-w-0 flex-1 overflow-auto px-5 py-3" aria-label={child?.name ?? t("places.journal")}>
+    <section className="pane min-w-0 flex-1 overflow-auto px-5 py-3" aria-label={child?.name ?? t("places.journal")}>
       <ErrorNote error={journal.error} />
       {!child && !journal.error && <Skeleton lines={12} />}
       {child && (
@@ -77,12 +77,12 @@ export function ChildPage({ groupId, childId }: { groupId: string; childId: stri
               </span>
             </p>
           )}
-          <div className="grid gap-4 xl:grid-cols-2">
+          <div className="grid grid-cols-1 gap-4 xl:grid-cols-2">
             {child.ladders.slice(0, first).map((l) => (
               <Path key={l.id} path={l} />
             ))}
           </div>
-          <div className="mt-4 grid items-start gap-4 xl:grid-cols-2">
+          <div className="mt-4 grid grid-cols-1 items-start gap-4 xl:grid-cols-2">
             <AimShares weeks={child.weeks} />
             <WhenHard groupId={groupId} child={child} />
             <Likes child={child} />
@@ -92,7 +92,7 @@ export function ChildPage({ groupId, childId }: { groupId: string; childId: stri
               <summary className="min-h-11 cursor-pointer font-semibold">
                 {t("journal.moreLadders", { count: child.ladders.length - first })}
               </summary>
-              <div className="grid gap-4 xl:grid-cols-2">
+              <div className="grid grid-cols-1 gap-4 xl:grid-cols-2">
                 {child.ladders.slice(first).map((l) => (
                   <Path key={l.id} path={l} />
                 ))}

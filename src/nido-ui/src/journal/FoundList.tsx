@@ -34,7 +34,7 @@ export function FoundList({
     { placeholderData: (before) => before },
   );
   return (
-    <section className="min-h-0 flex-1 overflow-auto px-5 py-3" aria-label={t("journal.found")} data-found>
+    <section className="pane min-h-0 flex-1 overflow-auto px-5 py-3" aria-label={t("journal.found")} data-found>
       <ErrorNote error={found.error} />
       <div className="mb-1 flex flex-wrap items-center gap-3">
         <label className="flex items-center gap-1.5">

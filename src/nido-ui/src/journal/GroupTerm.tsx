@@ -11,7 +11,7 @@ export function GroupTerm({ groupId }: { groupId: string }) {
   const term = $api.useQuery("get", "/api/groups/{groupId}/journal/term", { params: { path: { groupId } } });
   const data = term.data;
   return (
-    <section className="min-w-0 flex-1 overflow-auto px-5 py-3" aria-label={t("groupTerm.group")} data-group-term>
+    <section className="pane min-w-0 flex-1 overflow-auto px-5 py-3" aria-label={t("groupTerm.group")} data-group-term>
       <ErrorNote error={term.error} />
       {!data && !term.error && <Skeleton lines={12} />}
       {data && (

@@ -56,7 +56,7 @@ export function JournalPage() {
       {asked || where ? (
         <FoundList groupId={groupId} words={asked} of={children.data} />
       ) : (
-        <div className="flex min-h-0 flex-1 max-md:flex-col">
+        <div className="pane flex min-h-0 flex-1 max-md:flex-col">
           <nav
             aria-label={t("journal.children")}
             className="no-print w-[212px] shrink-0 overflow-auto border-base-300 border-r p-2 max-md:flex max-md:w-full max-md:border-b"

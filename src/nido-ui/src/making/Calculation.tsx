@@ -22,9 +22,9 @@ export function Calculation({ calculator }: { calculator: Calculator }) {
   const sheet = made.data && sheetOfCalculator[calculator.name]?.(ask, made.data, recipes.data ?? []);
   const draw = drawings[calculator.name];
   return (
-    <div className="flex min-w-0 flex-1 overflow-auto max-lg:flex-col">
+    <div className="pane flex min-w-0 flex-1 overflow-auto max-lg:flex-col">
       <form
-        className={`grid ${wide ? "w-[430px]" : "w-[330px]"} shrink-0 grid-cols-2 content-start gap-2 p-4`}
+        className={`grid ${wide ? "w-[430px]" : "w-[330px]"} shrink-0 grid-cols-2 content-start gap-2 p-4 max-md:w-full`}
         onSubmit={(e) => e.preventDefault()}
       >
         <h2 className="col-span-2 leading-tight">{t(`making.name.${calculator.name}`)}</h2>

@@ -19,9 +19,9 @@ export function MakingPage() {
           <ArrowLeft size={16} aria-hidden="true" /> {t("places.ideas")}
         </Link>
       </header>
-      <div className="flex min-h-0 flex-1">
+      <div className="pane flex min-h-0 flex-1 max-md:flex-col">
         <nav
-          className="w-[212px] shrink-0 overflow-auto border-base-300 border-r p-2 max-lg:w-[170px]"
+          className="w-[212px] shrink-0 overflow-auto border-base-300 border-r p-2 max-lg:w-[170px] max-md:h-[30dvh] max-md:w-full"
           aria-label={t("making.title")}
         >
           {calculators.map((c) => (

@@ -60,7 +60,7 @@ export function PaperPage() {
           <ArrowLeft size={16} aria-hidden="true" /> {t("places.prep")}
         </Link>
       </header>
-      <div className="grid min-h-0 flex-1 grid-cols-[minmax(0,1.15fr)_minmax(0,1fr)] gap-8 overflow-auto px-4 py-3 max-lg:grid-cols-1">
+      <div className="pane grid min-h-0 flex-1 grid-cols-[minmax(0,1.15fr)_minmax(0,1fr)] gap-8 overflow-auto px-4 py-3 max-lg:grid-cols-1">
         <section aria-label={t("paper.ofTheWeek")}>
           <div className="mb-1 flex flex-wrap items-center gap-2">
             <h2 className="mr-auto">{t("paper.ofTheWeek")}</h2>

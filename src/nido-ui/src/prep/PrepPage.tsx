@@ -41,7 +41,7 @@ export function PrepPage() {
           <Printer size={16} aria-hidden="true" /> {t("prep.print")}
         </button>
       </header>
-      <section className="min-h-0 flex-1 overflow-auto px-4 py-3" aria-label={t("places.prep")}>
+      <section className="pane min-h-0 flex-1 overflow-auto px-4 py-3" aria-label={t("places.prep")}>
         <ErrorNote error={prep.error} />
 
         <Timeline evenings={data.evenings} capacity={data.evenings[0]?.capacity ?? 0} />

@@ -38,7 +38,7 @@ export function BenchBar({
   const block = view.blocks.find((b) => b.id === place.blockId);
   return (
     <section
-      className="stitched-top flex h-[158px] shrink-0 gap-3 bg-secondary px-4 py-2.5 text-secondary-content"
+      className="stitched-top flex h-[158px] max-md:sticky max-md:bottom-0 max-md:z-10 shrink-0 gap-3 bg-secondary px-4 py-2.5 text-secondary-content"
       aria-label={t("bench.title")}
       data-bench-bar
     >

@@ -117,7 +117,7 @@ export function WeekPage() {
             key: keyFor("m") ?? "m",
           })}
       </p>
-      <div className="flex min-h-0 flex-1 max-lg:flex-col max-lg:overflow-auto">
+      <div className="pane flex min-h-0 flex-1 max-lg:flex-col max-lg:overflow-auto">
         <section
           className="min-w-0 flex-1 overflow-auto px-3 pb-2 max-lg:flex-none max-lg:overflow-visible"
           aria-label={t("week.board")}
