@@ -5,6 +5,19 @@ import { defineConfig, type Plugin } from "vite";
 import { flatTexts } from "./flatTexts";
 import { pictures } from "./pictures";
 
+/**
+ * What is drawn is remembered by what it is made of, so that a press draws anew what it changed. How a day or a figure is
+ * written hangs on the language besides, of which no value tells: who writes one is drawn whenever it is asked to be.
+ */
+const compiler = reactCompilerPreset();
+const remembered = {
+  ...compiler,
+  rolldown: {
+    ...compiler.rolldown,
+    filter: { id: /\/src\/.*\.tsx?$/, code: { exclude: /from "(?:\.\.?\/)+(?:shared\/)?(?:dates|figures)"/ } },
+  },
+};
+
 /** What the small script that begins needs itself stands beside it: else it would wait for the program. */
 const toBegin = /preload-helper|\/src\/(api\/ahead|app\/pages|i18n\/language)\.ts/;
 
@@ -36,7 +49,7 @@ const paperFirst: Plugin = {
 };
 
 export default defineConfig({
-  plugins: [pictures(), flatTexts(), react(), babel({ presets: [reactCompilerPreset()] }), tailwindcss(), paperFirst],
+  plugins: [pictures(), flatTexts(), react(), babel({ presets: [remembered] }), tailwindcss(), paperFirst],
   // Texts are read faster as one string than as a program.
   json: { stringify: true, namedExports: false },
   build: {

@@ -86,9 +86,36 @@ public partial class LanguageTests(RunningSite site) : IClassFixture<RunningSite
         english.Values.ShouldAllBe(texts => texts.Length > 20);
     }
 
+    // What was drawn is remembered: days and figures written in the language before must not be.
+    [Theory]
+    [InlineData("week")]
+    [InlineData("week/term")]
+    [InlineData("prep")]
+    [InlineData("today")]
+    [InlineData("journal")]
+    public async Task A_place_read_on_in_another_language_says_what_it_says_opened_in_it(string place)
+    {
+        using var page = new Page();
+        // Until it is drawn it has yet to remember the language it begins in.
+        page.Go($"{site.Address}/start").See("h1");
+        var spanish = await OpenedAsync("es");
+        (await OpenedAsync("en")).ShouldNotBe(spanish);
+        page.Click("nav button[aria-label='Español']");
+        page.Until(_ => Settled(page).SequenceEqual(spanish), $"{place} in Spanish, as when it is opened in it");
+
+        async Task<string[]> OpenedAsync(string language)
+        {
+            page.Script.ExecuteScript($"localStorage.setItem('nido.language', '{language}')");
+            page.Go(await site.PlaceAsync(place)).See("main h1");
+            page.Until(_ => page.All("[data-skeleton]").Count == 0, "all of it to be there");
+            return Settled(page);
+        }
+    }
+
     private async Task<Dictionary<string, string[]>> ReadAsync(Page page, string language)
     {
-        page.Go($"{site.Address}/start");
+        // Until it is drawn it has yet to remember the language it begins in.
+        page.Go($"{site.Address}/start").See("h1");
         page.Script.ExecuteScript($"localStorage.setItem('nido.language', '{language}')");
         var words = Words(language);
         var read = new Dictionary<string, string[]>();

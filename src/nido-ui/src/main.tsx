@@ -14,24 +14,35 @@ const queries = new QueryClient({
     mutations: { networkMode: "always" },
   },
 });
-const root = document.getElementById("root");
-if (root) {
-  void begin().then(() => {
-    // What was answered in another language is asked for again.
-    i18next.on("languageChanged", () => void queries.invalidateQueries());
-    const drawn = createRoot(root);
-    setTimeout(forgetAhead, 10_000);
-    // In small pieces, like every place: the paper that stands there stays until the first page does.
-    startTransition(() =>
-      drawn.render(
-        <StrictMode>
-          <QueryClientProvider client={queries}>
-            <BrowserRouter>
-              <App />
-            </BrowserRouter>
-          </QueryClientProvider>
-        </StrictMode>,
-      ),
-    );
-  });
+/** The page's own elements: a script that is at hand at once may run before they are read. */
+async function elements() {
+  if (document.readyState === "loading") {
+    await new Promise((read) => document.addEventListener("DOMContentLoaded", read, { once: true }));
+  }
+  return document.getElementById("root");
 }
+
+void Promise.all([elements(), begin()]).then(([root]) => {
+  if (!root) {
+    return;
+  }
+  i18next.on("languageChanged", () => {
+    // What was answered in another language is asked for again.
+    forgetAhead();
+    void queries.invalidateQueries();
+  });
+  setTimeout(forgetAhead, 10_000);
+  const drawn = createRoot(root);
+  // In small pieces, like every place: the paper that stands there stays until the first page does.
+  startTransition(() =>
+    drawn.render(
+      <StrictMode>
+        <QueryClientProvider client={queries}>
+          <BrowserRouter>
+            <App />
+          </BrowserRouter>
+        </QueryClientProvider>
+      </StrictMode>,
+    ),
+  );
+});

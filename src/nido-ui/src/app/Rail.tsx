@@ -1,6 +1,6 @@
 import { CircleHelp, Ellipsis, House, Languages, MoonStar, Sun } from "lucide-react";
 import { useTranslation } from "react-i18next";
-import { NavLink, useLocation, useNavigate, useParams } from "react-router";
+import { NavLink, useParams } from "react-router";
 import { readIn } from "../i18n";
 import { Menu } from "../shared/Menu";
 import { useNarrow } from "../shared/useNarrow";
@@ -13,14 +13,9 @@ export function Rail({ onHelp }: { onHelp: () => void }) {
   const { weekId } = useParams();
   const look = useLook();
   const narrow = useNarrow();
-  const navigate = useNavigate();
-  const { pathname } = useLocation();
+  const house = `/w/${weekId}/house`;
+  const small = "btn btn-ghost btn-sm btn-square text-neutral-content hover:bg-white/10";
   const more = [
-    {
-      id: "house",
-      icon: <House size={18} aria-hidden="true" />,
-      act: () => void navigate(`/w/${weekId}/house`),
-    },
     {
       id: "language",
       icon: <Languages size={18} aria-hidden="true" />,
@@ -61,6 +56,11 @@ export function Rail({ onHelp }: { onHelp: () => void }) {
           className="btn-ghost btn-square text-neutral-content hover:bg-white/10"
           button={<Ellipsis size={20} aria-label={t("rail.more")} />}
         >
+          <li className="text-base-content">
+            <NavLink to={house}>
+              <House size={18} aria-hidden="true" /> {t("rail.house")}
+            </NavLink>
+          </li>
           {more.map(({ id, icon, act }) => (
             <li key={id} className="text-base-content">
               <button type="button" onClick={act}>
@@ -71,15 +71,21 @@ export function Rail({ onHelp }: { onHelp: () => void }) {
         </Menu>
       ) : (
         <div className="mt-auto flex flex-col items-center gap-1">
+          <NavLink
+            to={house}
+            className={({ isActive }) =>
+              isActive ? "btn btn-sm btn-square border-0 bg-base-200 text-base-content" : small
+            }
+            title={t("rail.house")}
+            aria-label={t("rail.house")}
+          >
+            <House size={18} aria-hidden="true" />
+          </NavLink>
           {more.map(({ id, icon, act }) => (
             <button
               key={id}
               type="button"
-              className={
-                id === "house" && pathname.endsWith("/house")
-                  ? "btn btn-sm btn-square border-0 bg-base-200 text-base-content"
-                  : "btn btn-ghost btn-sm btn-square text-neutral-content hover:bg-white/10"
-              }
+              className={small}
               title={t(`rail.${id}`)}
               aria-label={t(`rail.${id}`)}
               onClick={act}
