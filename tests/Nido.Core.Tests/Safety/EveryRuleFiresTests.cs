@@ -1,3 +1,4 @@
+using System.Collections.Concurrent;
 using Nido.Core.Cupboard;
 using Nido.Core.Group;
 using Nido.Core.Ideas;
@@ -196,27 +197,58 @@ public class EveryRuleFiresTests
                 )
             )
             {
-                Material[] materials = candidate is null ? [.. Content.Materials] : WithRoomFor(candidate, technique);
-                if (materials.Length == 0)
-                {
-                    continue;
-                }
-
-                var onHand = materials.ToDictionary(m => m.Id, _ => 1e6);
-                var (ideas, _) = IdeaComposer.Compose(
-                    [technique],
-                    Content.Theme("little-post-office")!,
-                    materials,
-                    onHand,
-                    3,
-                    Content.GoesWith
-                );
                 foreach (var group in Groups)
                 {
-                    yield return ideas.Any(i => Finds(rule, group, i, onHand));
+                    yield return Found(candidate, technique, group).Contains(rule.Id);
                 }
             }
         }
+    }
+
+    // What a week finds does not ask for which rule it is looked at.
+    private static readonly ConcurrentDictionary<
+        (string? Candidate, string Technique),
+        (IReadOnlyList<Idea> Ideas, Dictionary<string, double> OnHand)
+    > LaidOut = new();
+    private static readonly ConcurrentDictionary<
+        (string? Candidate, string Technique, int Group),
+        HashSet<string>
+    > Findings = new();
+
+    /// <summary>Ids of every rule that says something over any idea of this technique with the candidate in it, in this
+    /// group.</summary>
+    private static HashSet<string> Found(Material? candidate, Technique technique, ChildrenGroup group) =>
+        Findings.GetOrAdd(
+            (candidate?.Id, technique.Id, Array.IndexOf(Groups, group)),
+            _ =>
+            {
+                var (ideas, onHand) = LaidOut.GetOrAdd((candidate?.Id, technique.Id), _ => Ideas(candidate, technique));
+                return [.. RulesOver(group, ideas, onHand)];
+            }
+        );
+
+    private static (IReadOnlyList<Idea> Ideas, Dictionary<string, double> OnHand) Ideas(
+        Material? candidate,
+        Technique technique
+    )
+    {
+        Material[] materials = candidate is null ? [.. Content.Materials] : WithRoomFor(candidate, technique);
+        var onHand = materials.ToDictionary(m => m.Id, _ => 1e6);
+        return materials.Length == 0
+            ? ([], onHand)
+            : (
+                IdeaComposer
+                    .Compose(
+                        [technique],
+                        Content.Theme("little-post-office")!,
+                        materials,
+                        onHand,
+                        3,
+                        Content.GoesWith
+                    )
+                    .Ideas,
+                onHand
+            );
     }
 
     /// <summary>The catalogue without what would take the candidate's role before it; nothing where it suits no
@@ -254,17 +286,26 @@ public class EveryRuleFiresTests
             ];
     }
 
-    private static bool Finds(SafetyRule rule, ChildrenGroup group, Idea idea, Dictionary<string, double> onHand)
+    private static IEnumerable<string> RulesOver(
+        ChildrenGroup group,
+        IReadOnlyList<Idea> ideas,
+        Dictionary<string, double> onHand
+    )
     {
-        var input = WeekInputs.Of(Content, group, Things.Monday, onHand, ([idea], []), Things.Safety);
+        if (ideas.Count == 0)
+        {
+            return [];
+        }
+
+        var input = WeekInputs.Of(Content, group, Things.Monday, onHand, (ideas, []), Things.Safety);
         var (problem, _) = WeekProblem.Build(input with { Days = [.. input.Days.Take(1)] });
-        Placement[] placed =
-        [
-            .. problem
-                .Blocks.Where(b => idea.Technique.Blocks.Contains(b.Kind))
-                .Select(b => new Placement(0, b.Id, 0, idea.Id, false)),
-        ];
-        return placed.Any(p => WeekFindings.Of(new WeekPlan(problem, [p])).Any(f => f.RuleId == rule.Id));
+        return
+            from idea in ideas
+            from block in problem.Blocks
+            where idea.Technique.Blocks.Contains(block.Kind)
+            let alone = new Placement(0, block.Id, 0, idea.Id, false)
+            from finding in WeekFindings.Of(new WeekPlan(problem, [alone]))
+            select finding.RuleId;
     }
 
     private static bool AtPrep(SafetyRule rule) =>
