@@ -35,6 +35,18 @@ public static class ContentReader
         HomeThing[] homeThings = [.. homes.SelectMany(h => h.Things)];
         var techniques = Each(folder, "techniques", problems, f => TechniqueReader.Read(f, byId, homeThings));
         Contradictions.Between(materials, recipes, makeFrom, problems);
+        TongueReader.SayEvery(
+            tongues,
+            [
+                .. techniques.SelectMany(t =>
+                    t.Roles.SelectMany(r => r.Needs.All.Concat(r.Needs.Any).Concat(r.Needs.None).Prepend(r.Name))
+                        .Concat(t.Actions)
+                        .Select(w => ($"techniques/{t.Id}.yaml", w))
+                ),
+                .. materials.SelectMany(m => m.Tags.Prepend(m.Shelf).Select(w => ($"materials/{m.Id}.yaml", w))),
+            ],
+            problems
+        );
         signs = [.. signs, .. techniques.SelectMany(t => t.Signs)];
         problems.AddRange(
             techniques

@@ -43,6 +43,24 @@ internal static partial class TongueReader
         return Tongue.Spanish(sentences, words.Keys().ToHashSet(StringComparer.Ordinal));
     }
 
+    /// <summary>Words of closed lists that the files of the catalogue bring along and a reader sees: each has its word in
+    /// every other language.</summary>
+    public static void SayEvery(
+        IEnumerable<Tongue> tongues,
+        IEnumerable<(string File, string Word)> words,
+        List<ContentProblem> problems
+    ) =>
+        problems.AddRange(
+            from tongue in tongues
+            from said in words.DistinctBy(w => w.Word)
+            where !tongue.Knows(said.Word)
+            select new ContentProblem(
+                said.File,
+                1,
+                $"`{said.Word}` has no word in tongues/{tongue.Language}.yaml: write it there under `words`"
+            )
+        );
+
     private static IEnumerable<string> Places(string sentence) =>
         Place().Matches(sentence.Replace("{{", "")).Select(m => m.Groups[1].Value);
 

@@ -214,7 +214,7 @@ public static class IdeaReading
                         )
                     )
                     .Select(b => new BoundView(
-                        $"{b.Key}, {Said.Word("left hand")}",
+                        $"{Said.Word(b.Key)}, {Said.Word("left hand")}",
                         b.Value.Material.Id,
                         b.Value.Material.Name,
                         b.Value.Score,

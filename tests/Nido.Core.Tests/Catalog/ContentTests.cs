@@ -165,6 +165,12 @@ public class ContentTests
         "{sticks: glue, on: base}",
         "a pair says one of"
     )]
+    [InlineData(
+        "techniques/braid-three.yaml",
+        "{name: strand,",
+        "{name: plait,",
+        "`plait` has no word in tongues/es.yaml"
+    )]
     [InlineData("techniques/build-frames.yaml", "frame: cube", "frame: castle", "castle")]
     [InlineData("techniques/arc-picture.yaml", "{radius: 60,", "{radius: 0,", "outerRadius")]
     [InlineData("techniques/tray-writing.yaml", "quantity: tray layer", "quantity: a handful", "or one of count")]
