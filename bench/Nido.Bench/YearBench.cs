@@ -54,9 +54,15 @@ internal static class YearBench
                     plan.Filled.Count()
                 )
             );
+            var missed = Enumerable
+                .Range(0, problem.ChildCount)
+                .SelectMany(c => StrandsMissing.Of(plan, c))
+                .CountBy(s => s.Id)
+                .Select(s => $"{s.Value} × {s.Key}");
             Console.WriteLine(
                 $"{w + 1, 2} {theme.Id, -24} {year[w].Techniques.Count, 3} ways of working, "
-                    + $"{New(year, w), 4:0%} of places new in {Window} weeks, {Enumerable.Range(0, problem.ChildCount).Sum(c => StrandsMissing.Of(plan, c).Count)} strands missed by a child, "
+                    + $"{New(year, w), 4:0%} of places new in {Window} weeks, {result.Score.Fair} short, smallest share {result.SmallestShare / 1e6:0%}, "
+                    + $"missed by a child: {string.Join(", ", missed.DefaultIfEmpty("nothing"))}, "
                     + $"{result.Seconds:0} s"
             );
         }

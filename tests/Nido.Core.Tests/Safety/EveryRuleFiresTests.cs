@@ -238,14 +238,7 @@ public class EveryRuleFiresTests
             ? ([], onHand)
             : (
                 IdeaComposer
-                    .Compose(
-                        [technique],
-                        Content.Theme("little-post-office")!,
-                        materials,
-                        onHand,
-                        3,
-                        Content.GoesWith
-                    )
+                    .Compose([technique], Content.Theme("little-post-office")!, materials, onHand, 3, Content.GoesWith)
                     .Ideas,
                 onHand
             );
@@ -299,8 +292,7 @@ public class EveryRuleFiresTests
 
         var input = WeekInputs.Of(Content, group, Things.Monday, onHand, (ideas, []), Things.Safety);
         var (problem, _) = WeekProblem.Build(input with { Days = [.. input.Days.Take(1)] });
-        return
-            from idea in ideas
+        return from idea in ideas
             from block in problem.Blocks
             where idea.Technique.Blocks.Contains(block.Kind)
             let alone = new Placement(0, block.Id, 0, idea.Id, false)

@@ -51,11 +51,11 @@ public sealed class LocalSearch(WeekProblem problem, SeededChance chance)
             }
             else if (now > best.Price)
             {
-                Restore(plan, best.Uses);
+                plan.Lay(best.Uses);
             }
         }
 
-        Restore(plan, best.Uses);
+        plan.Lay(best.Uses);
     }
 
     /// <summary>
@@ -136,7 +136,7 @@ public sealed class LocalSearch(WeekProblem problem, SeededChance chance)
             }
         }
 
-        Restore(plan, best.Uses);
+        plan.Lay(best.Uses);
         Descend(plan, price, stop);
     }
 
@@ -237,14 +237,6 @@ public sealed class LocalSearch(WeekProblem problem, SeededChance chance)
             {
                 plan.PutTogether(problem.Together[slot], use.Index);
             }
-        }
-    }
-
-    private static void Restore(PlanState plan, int[] uses)
-    {
-        for (var s = 0; s < uses.Length; s++)
-        {
-            plan.Put(s, uses[s]);
         }
     }
 }

@@ -59,4 +59,13 @@ internal static class Moves
             into[k] = plan.Uses[slots[k]];
         }
     }
+
+    /// <summary>Lays a whole week.</summary>
+    public static void Lay(this PlanState plan, int[] uses)
+    {
+        for (var s = 0; s < uses.Length; s++)
+        {
+            plan.Put(s, uses[s]);
+        }
+    }
 }

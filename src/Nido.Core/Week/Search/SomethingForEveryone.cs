@@ -61,12 +61,12 @@ internal static class SomethingForEveryone
                         }
                     }
 
-                    Lay(plan, before);
+                    plan.Lay(before);
                 }
             }
         }
 
-        Lay(plan, best ?? before);
+        plan.Lay(best ?? before);
         return best is not null;
     }
 
@@ -88,12 +88,4 @@ internal static class SomethingForEveryone
             .ToArray();
 
     private static bool Changes(WeekProblem problem, int slot) => problem.LockedUse[slot] < 0 && problem.IsOpen(slot);
-
-    private static void Lay(PlanState plan, int[] uses)
-    {
-        for (var s = 0; s < uses.Length; s++)
-        {
-            plan.Put(s, uses[s]);
-        }
-    }
 }

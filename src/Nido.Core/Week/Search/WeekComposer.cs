@@ -85,6 +85,7 @@ public sealed class WeekComposer(WeekProblem problem, ComposeLimits limits, Time
             (better, _) = ByColumns(better, withMoney: true, search, progress, stop);
         }
 
+        WithinBudget.Trade(problem, better, stop);
         search.Improve(better, p => p.FairAndPaid(), Rounds(), stop, enough: bound);
         return better;
     }
@@ -196,14 +197,19 @@ public sealed class WeekComposer(WeekProblem problem, ComposeLimits limits, Time
     private int AnnealFor(PlanState plan) =>
         plan.FairAndPaid() == 0 ? 0 : Math.Min(limits.AnnealSteps, FairStepsPerSlot * problem.Slots.Count);
 
-    /// <summary>Lowers money, prep and the rest while fair shares stay within the tolerance of the slider.</summary>
+    /// <summary>Lowers money, prep and the rest while fair shares stay within the tolerance of the slider and no strand is
+    /// lost: the tolerance is as much as fourteen children without anything to smell.</summary>
     private void MeetWishes(PlanState plan, LocalSearch search, CancellationToken stop)
     {
-        var (limit, over) = (problem.MayBecome(plan.FairPrice()), plan.OverBudget());
+        var (limit, over, missing) = (problem.MayBecome(plan.FairPrice()), plan.OverBudget(), plan.Shares.Missing);
         var least = plan.Shares.Smallest() - problem.Input.Sliders.ShareTolerance;
         search.Anneal(
             plan,
-            p => p.WishPrice() + p.Beyond(limit, over) + Math.Max(0, least - p.Shares.Smallest()),
+            p =>
+                p.WishPrice()
+                + p.Beyond(limit, over)
+                + Math.Max(0, least - p.Shares.Smallest())
+                + (Math.Max(0, p.Shares.Missing - missing) * 1000),
             Math.Min(limits.AnnealSteps, StepsPerSlot * problem.Slots.Count),
             hot: 250,
             cold: 1,
