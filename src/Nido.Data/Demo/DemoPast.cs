@@ -142,7 +142,7 @@ public sealed class DemoPast
         var state = GreedyPlan.Of(problem);
         new LocalSearch(problem, new SeededChance(17)).Anneal(
             state,
-            p => p.Score().Fair + p.Shares.Missing + p.Beyond(long.MaxValue, 0) / 1000,
+            p => p.Score().Fair + p.Shares.Missing + p.Beyond(long.MaxValue, 0, long.MaxValue) / 1000,
             Steps,
             hot: 4_000,
             cold: 20,

@@ -68,10 +68,10 @@ public static class Replan
         SomethingForEveryone.Bring(problem, state, stop);
         WithinBudget.Bring(problem, state, Price, stop);
         search.Improve(state, Price, Rounds, stop);
-        var (limit, over) = (problem.MayBecome(state.FairPrice()), state.OverBudget());
+        var (limit, over, missing) = (problem.MayBecome(state.FairPrice()), state.OverBudget(), state.Shares.Missing);
         search.Anneal(
             state,
-            p => p.WishPrice() + (stripPoints * (long)Changed(problem, p, before)) + p.Beyond(limit, over),
+            p => p.WishPrice() + (stripPoints * (long)Changed(problem, p, before)) + p.Beyond(limit, over, missing),
             Steps,
             hot: 120,
             cold: 1,

@@ -145,12 +145,15 @@ public sealed class PlanState
 
     /// <summary>
     /// What a later stage pays for going beyond what was reached: fair shares beyond a limit, and any cent more over
-    /// the budget, which no tolerance may be spent on.
+    /// the budget or strand less, which no tolerance may be spent on: it is as much as fourteen children without
+    /// anything to smell.
     /// </summary>
     /// <param name="fair">What fair shares may become.</param>
     /// <param name="over">Cents over the budget that could not be helped.</param>
-    public long Beyond(long fair, int over) =>
-        (Math.Max(0, FairPrice() - fair) * 1000) + (Math.Max(0, OverBudget() - over) * BrokenCost);
+    /// <param name="missing">Price of the strands that were not met.</param>
+    public long Beyond(long fair, int over, long missing) =>
+        ((Math.Max(0, FairPrice() - fair) + Math.Max(0, Shares.Missing - missing)) * 1000)
+        + (Math.Max(0, OverBudget() - over) * BrokenCost);
 
     /// <summary>The whole score.</summary>
     public PlanScore Score()

@@ -161,7 +161,7 @@ public sealed class WeekComposer(WeekProblem problem, ComposeLimits limits, Time
         );
         new LocalSearch(problem, new SeededChance(11)).Anneal(
             plan,
-            p => -p.Shares.WorstOff() + p.Beyond(limit, over) + (Math.Max(0, p.Shares.Missing - missing) * 1000),
+            p => -p.Shares.WorstOff() + p.Beyond(limit, over, missing),
             Math.Min(limits.AnnealSteps, FairStepsPerSlot * problem.Slots.Count),
             hot: 8_000,
             cold: 20,
@@ -198,18 +198,14 @@ public sealed class WeekComposer(WeekProblem problem, ComposeLimits limits, Time
         plan.FairAndPaid() == 0 ? 0 : Math.Min(limits.AnnealSteps, FairStepsPerSlot * problem.Slots.Count);
 
     /// <summary>Lowers money, prep and the rest while fair shares stay within the tolerance of the slider and no strand is
-    /// lost: the tolerance is as much as fourteen children without anything to smell.</summary>
+    /// lost.</summary>
     private void MeetWishes(PlanState plan, LocalSearch search, CancellationToken stop)
     {
         var (limit, over, missing) = (problem.MayBecome(plan.FairPrice()), plan.OverBudget(), plan.Shares.Missing);
         var least = plan.Shares.Smallest() - problem.Input.Sliders.ShareTolerance;
         search.Anneal(
             plan,
-            p =>
-                p.WishPrice()
-                + p.Beyond(limit, over)
-                + Math.Max(0, least - p.Shares.Smallest())
-                + (Math.Max(0, p.Shares.Missing - missing) * 1000),
+            p => p.WishPrice() + p.Beyond(limit, over, missing) + Math.Max(0, least - p.Shares.Smallest()),
             Math.Min(limits.AnnealSteps, StepsPerSlot * problem.Slots.Count),
             hot: 250,
             cold: 1,

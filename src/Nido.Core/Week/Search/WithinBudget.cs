@@ -45,7 +45,8 @@ public static class WithinBudget
         ArgumentNullException.ThrowIfNull(plan);
         for (var traded = true; traded && !stop.IsCancellationRequested; )
         {
-            traded = TooDear(problem, plan).Any(dear => IsTradedFor(problem, plan, dear.Slot, dear.Use));
+            traded = TooDear(problem, plan)
+                .Any(dear => !stop.IsCancellationRequested && IsTradedFor(problem, plan, dear.Slot, dear.Use));
         }
     }
 
