@@ -73,7 +73,7 @@ internal static class JournalBench
     private static async Task FillAsync(NidoDb db, Content content, DateOnly today)
     {
         var (chance, next) = (new SeededChance(40), 0);
-        var room = NewGroup.Of("Large room", "", GroupKind.Class, null, () => $"x{next++}") with
+        var room = NewGroup.Of("Large room", "", GroupKind.Class, null, () => $"x{next++}", Tongue.English) with
         {
             Id = "g",
             Children =

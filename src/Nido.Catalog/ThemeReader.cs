@@ -39,12 +39,32 @@ internal static class ThemeReader
         {
             Prep = [.. f.Maps("prep").Select(PrepReader.Read)],
             Books = [.. f.Maps("books").Select(BookOf)],
+            Elsewhere = new Dictionary<string, ThemeLetters> { ["es"] = LettersOf(f.Map("in-spanish", needed: true)) },
             Sayings = f.Boths("sayings"),
             StoryParts = StoryOf(f),
             Occasions = occasions.Keys().ToDictionary(k => k, k => OccasionOf(occasions.Map(k, needed: true))),
         };
         numbers.NothingElse();
         return theme;
+    }
+
+    /// <summary>A letter and words of another language; the word for the letter is one of them.</summary>
+    private static ThemeLetters LettersOf(ContentFile f)
+    {
+        var letters = new ThemeLetters(
+            f.Text("letter"),
+            f.Text("sound"),
+            f.Text("letter-word"),
+            f.Text("second-letter"),
+            f.Texts("words", least: 25)
+        );
+        if (!letters.Words.Contains(letters.LetterWord))
+        {
+            f.Refuse("letter-word", $"`{letters.LetterWord}` is not among the words");
+        }
+
+        f.NothingElse();
+        return letters;
     }
 
     /// <summary>Five parts, one for each day a full week has.</summary>

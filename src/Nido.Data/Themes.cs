@@ -16,11 +16,18 @@ public static class Themes
         return content.Theme(id) ?? (await db.Themes.AsNoTracking().SingleOrDefaultAsync(t => t.Id == id, stop))?.Theme;
     }
 
-    /// <summary>The theme of a week, with the letter and numbers of its own where it has some, or null.</summary>
+    /// <summary>The theme of a week, in the language its children read in, with the letter and numbers of its own where
+    /// it has some; or null.</summary>
     public static async Task<Theme?> ThemeOfAsync(this NidoDb db, Content content, WeekRow week, CancellationToken stop)
     {
         ArgumentNullException.ThrowIfNull(week);
-        var theme = await db.ThemeAsync(content, week.ThemeId, stop);
+        var settings = await db
+            .Groups.AsNoTracking()
+            .IgnoreQueryFilters()
+            .Where(g => g.Id == week.GroupId)
+            .Select(g => g.Settings)
+            .SingleOrDefaultAsync(stop);
+        var theme = (await db.ThemeAsync(content, week.ThemeId, stop))?.ReadIn(settings?.LettersIn ?? "en");
         return theme is null || week.Focus is not { } focus
             ? theme
             : focus.Over(theme, letter => WeekInputs.Sorted(content, letter, theme.Words, theme.Language, theme.Fits));

@@ -63,6 +63,10 @@ public sealed record GroupSettings(
     /// <summary>There is a printer: what an adult would draw, write or cut by eye is printed.</summary>
     public bool HasPrinter { get; init; } = true;
 
+    /// <summary>Language the children learn their letters and words in, en or es; adults and families read in their
+    /// own.</summary>
+    public string LettersIn { get; init; } = "en";
+
     /// <summary>How groups are formed where stations rotate.</summary>
     public Grouping Grouping { get; init; } = Grouping.NearSteps;
 

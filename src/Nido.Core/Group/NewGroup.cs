@@ -15,12 +15,22 @@ public static class NewGroup
     /// <param name="kind">Whether the children are known.</param>
     /// <param name="timetable">Id of a timetable, or null for the usual one of its kind.</param>
     /// <param name="newId">Makes opaque ids.</param>
-    public static ChildrenGroup Of(string name, string place, GroupKind kind, string? timetable, Func<string> newId)
+    /// <param name="tongue">Language it begins in: blocks and adults are named in it, and letters are learned in
+    /// it.</param>
+    public static ChildrenGroup Of(
+        string name,
+        string place,
+        GroupKind kind,
+        string? timetable,
+        Func<string> newId,
+        Tongue tongue
+    )
     {
         ArgumentNullException.ThrowIfNull(newId);
+        ArgumentNullException.ThrowIfNull(tongue);
         var dropIn = kind == GroupKind.DropIn;
         var days = dropIn ? WeekDays.Saturday : WeekDays.MondayToFriday;
-        Adult Whole(string name) => new(newId(), name, days, new(8, 0), new(16, 0));
+        Adult Whole(string name) => new(newId(), tongue.Speak(Said.Word(name)), days, new(8, 0), new(16, 0));
         return new(
             newId(),
             name,
@@ -28,8 +38,11 @@ public static class NewGroup
             days,
             [],
             [Whole("Lead"), Whole("Assistant")],
-            Timetable.Of(timetable ?? (dropIn ? "single-session" : "full-day")).Blocks,
-            GroupSettings.Default
+            Timetable.Of(timetable ?? (dropIn ? "single-session" : "full-day")).In(tongue).Blocks,
+            GroupSettings.Default with
+            {
+                LettersIn = tongue.Language,
+            }
         )
         {
             Kind = kind,

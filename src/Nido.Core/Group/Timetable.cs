@@ -46,6 +46,13 @@ public sealed record Timetable(string Id, IReadOnlyList<Block> Blocks)
         ),
     ];
 
+    /// <summary>With its blocks named in a language.</summary>
+    public Timetable In(Tongue tongue)
+    {
+        ArgumentNullException.ThrowIfNull(tongue);
+        return this with { Blocks = [.. Blocks.Select(b => b with { Name = tongue.Speak(Said.Word(b.Name)) })] };
+    }
+
     /// <summary>The timetable of this id.</summary>
     public static Timetable Of(string id) => All.First(t => t.Id == id);
 }

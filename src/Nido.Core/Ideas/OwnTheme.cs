@@ -30,19 +30,42 @@ public static class OwnTheme
         new("Why did it tip?", "¿Por qué se volcó?"),
     ];
 
+    /// <summary>The theme a draft was begun from, read in its language: the one most of its words are from; null where
+    /// there is none.</summary>
+    public static Theme? BegunFrom(ThemeDraft draft, IEnumerable<Theme> themes)
+    {
+        ArgumentNullException.ThrowIfNull(draft);
+        return themes
+            .Select(t => t.ReadIn(draft.Language))
+            .Where(t => t.Language == draft.Language)
+            .Select(t => (Theme: t, Shared: t.Words.Count(draft.Words.Contains)))
+            .Where(t => 2 * t.Shared > t.Theme.Words.Count)
+            .MaxBy(t => t.Shared)
+            .Theme;
+    }
+
     /// <summary>The theme of a draft.</summary>
     /// <param name="id">Opaque.</param>
     /// <param name="draft">At least one word.</param>
     /// <param name="sorted">Its words, sorted for its letter.</param>
-    public static Theme Of(string id, ThemeDraft draft, IReadOnlyList<WordSort.Sorted> sorted)
+    /// <param name="from">The theme it was begun from: what was left as it was there keeps both languages; null where it
+    /// was begun bare.</param>
+    public static Theme Of(string id, ThemeDraft draft, IReadOnlyList<WordSort.Sorted> sorted, Theme? from = null)
     {
         ArgumentNullException.ThrowIfNull(draft);
         ArgumentNullException.ThrowIfNull(sorted);
         var letter = draft.Letter.Trim().ToUpperInvariant();
         var slots = Theme.RequiredSlots.ToDictionary(
             s => s,
-            s => draft.Slots.GetValueOrDefault(s) is { Length: > 0 } own ? SlotWord.Same(own.Trim()) : PlainSlots[s]
+            s =>
+                draft.Slots.GetValueOrDefault(s)?.Trim() is not { Length: > 0 } own ? PlainSlots[s]
+                : from?.Slots.GetValueOrDefault(s) is { } known && (known.En == own || known.Es == own) ? known
+                : SlotWord.Same(own)
         );
+        InBoth[] written = from is null
+            ? []
+            : [from.Name, from.Story, from.Greeting, from.Farewell, .. from.Rhyme, .. from.Questions, .. from.Sayings];
+        InBoth Both(string text) => written.FirstOrDefault(t => t.En == text || t.Es == text) ?? InBoth.Same(text);
         // Said to the children as the word of the letter: none that misleads, where there is another.
         var letterWord = (
             sorted.FirstOrDefault(s => s.Fit == LetterFit.Clear)
@@ -54,7 +77,7 @@ public static class OwnTheme
             : sorted.Select(s => s.Word[..1].ToUpperInvariant()).FirstOrDefault(l => l != letter) ?? letter;
         return new(
             id,
-            InBoth.Same(draft.Name.Trim()),
+            Both(draft.Name.Trim()),
             letter,
             $"/{letter.ToLowerInvariant()}/",
             letterWord,
@@ -65,19 +88,19 @@ public static class OwnTheme
             draft.Colours.Count > 0 ? draft.Colours : ["red"],
             slots,
             draft.Words,
-            InBoth.Same(draft.Story.Trim()),
+            Both(draft.Story.Trim()),
             draft.Rhyme.Count > 0
-                ? [.. draft.Rhyme.Select(InBoth.Same)]
+                ? [.. draft.Rhyme.Select(Both)]
                 : CountingRhyme(slots["small"], slots["smalls"], draft.NumbersTo),
-            draft.Questions.Count > 0 ? [.. draft.Questions.Select(InBoth.Same)] : UsualQuestions,
+            draft.Questions.Count > 0 ? [.. draft.Questions.Select(Both)] : UsualQuestions,
             draft.Greeting.Trim() is { Length: > 0 } hello
-                ? InBoth.Same(hello)
+                ? Both(hello)
                 : new(
                     $"Each child finds a {slots["flat"].En} with their name and says good morning to the one beside them.",
                     "Cada uno encuentra su nombre y saluda a quien tiene al lado."
                 ),
             draft.Farewell.Trim() is { Length: > 0 } bye
-                ? InBoth.Same(bye)
+                ? Both(bye)
                 : new(
                     $"Each puts one {slots["small"].En} into the {slots["holder"].En} and says goodbye.",
                     "Cada uno guarda una cosa y se despide."
@@ -85,8 +108,11 @@ public static class OwnTheme
         )
         {
             Language = draft.Language,
+            Elsewhere = from is null
+                ? new Dictionary<string, ThemeLetters>()
+                : from.Elsewhere.Where(e => e.Key != draft.Language).ToDictionary(e => e.Key, e => e.Value),
             Books = draft.Books,
-            Sayings = [.. draft.Sayings.Select(InBoth.Same)],
+            Sayings = [.. draft.Sayings.Select(Both)],
             Pictures = draft.Pictures,
             Fits = draft.Fits,
             Prep =

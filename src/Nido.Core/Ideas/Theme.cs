@@ -62,6 +62,29 @@ public sealed partial record Theme(
     /// <summary>Language of its words as a two-letter code.</summary>
     public string Language { get; init; } = "en";
 
+    /// <summary>Its letter and words in other languages, by two-letter code; a theme of one's own has none.</summary>
+    public IReadOnlyDictionary<string, ThemeLetters> Elsewhere { get; init; } = new Dictionary<string, ThemeLetters>();
+
+    /// <summary>The theme for children who read in this language; as it is where it has no words in it. Read back in
+    /// its first language it is itself again.</summary>
+    /// <param name="language">A two-letter code.</param>
+    public Theme ReadIn(string language) =>
+        language != Language && Elsewhere.TryGetValue(language, out var own)
+            ? this with
+            {
+                Letter = own.Letter,
+                Sound = own.Sound,
+                LetterWord = own.LetterWord,
+                SecondLetter = own.SecondLetter,
+                Words = own.Words,
+                Language = language,
+                Elsewhere = new Dictionary<string, ThemeLetters>(Elsewhere)
+                {
+                    [Language] = new(Letter, Sound, LetterWord, SecondLetter, Words),
+                },
+            }
+            : this;
+
     /// <summary>The theme as a group keeps it: letters small where it says so, and feasts in its own way.</summary>
     /// <param name="smallLetters">The letter of the week is written small.</param>
     /// <param name="celebrations">The choice in celebrations.</param>

@@ -219,6 +219,7 @@ internal sealed class GroupBodyValidator : AbstractValidator<GroupBody>
         RuleForEach(g => g.Settings.Ways)
             .Must(w => content.Differences.Any(d => d.Id == w.Key && d.Choices.Any(x => x.Id == w.Value)))
             .Says((_, w) => $"{w.Key}: {w.Value} is not a choice there is. See /api/differences.");
+        RuleFor(g => g.Settings.LettersIn).Must(l => l is "en" or "es").Says($"en or es is wanted.");
         RuleForEach(g => g.Settings.LetIn)
             .Must(content.Allergens.IsPublished)
             .Says(

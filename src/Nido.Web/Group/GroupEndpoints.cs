@@ -17,7 +17,9 @@ public static class GroupEndpoints
     public static void MapGroup(this RouteGroupBuilder api)
     {
         var groups = api.MapGroup("/groups").WithTags("Group");
-        api.MapGet("/timetables", () => TypedResults.Ok(Timetable.All)).WithName("listTimetables").WithTags("Group");
+        api.MapGet("/timetables", () => TypedResults.Ok(Timetable.All.Select(t => t.In(Speaking.Now)).ToArray()))
+            .WithName("listTimetables")
+            .WithTags("Group");
         groups.MapGet("/", List).WithName("listGroups");
         groups.MapPost("/", Add).WithName("addGroup");
         groups.MapGet("/{groupId}", Get).WithName("getGroup");
@@ -48,7 +50,14 @@ public static class GroupEndpoints
 
     private static async Task<Created<ChildrenGroup>> Add(NewGroupBody body, NidoDb db, CancellationToken stop)
     {
-        var group = NewGroup.Of(body.Name.Trim(), body.Place?.Trim() ?? "", body.Kind, body.Timetable, NewId.Next);
+        var group = NewGroup.Of(
+            body.Name.Trim(),
+            body.Place?.Trim() ?? "",
+            body.Kind,
+            body.Timetable,
+            NewId.Next,
+            Speaking.Now
+        );
         db.Groups.Add(GroupRow.Of(group));
         await db.SaveChangesAsync(stop);
         return TypedResults.Created($"/api/groups/{group.Id}", group);

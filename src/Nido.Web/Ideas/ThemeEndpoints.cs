@@ -27,7 +27,11 @@ public static class ThemeEndpoints
     }
 
     private static async Task<Ok<ThemeView[]>> List(NidoDb db, Content content, CancellationToken stop) =>
-        TypedResults.Ok((await db.ThemesAsync(content, stop)).Select(WeekReading.ThemeOf).ToArray());
+        TypedResults.Ok(
+            (await db.ThemesAsync(content, stop))
+                .Select(t => WeekReading.ThemeOf(t.ReadIn(Speaking.Now.Language)))
+                .ToArray()
+        );
 
     private static async Task<Ok<ThemeForm>> Get(
         string themeId,
@@ -37,7 +41,7 @@ public static class ThemeEndpoints
         CancellationToken stop
     )
     {
-        var theme = (await db.ThemeAsync(content, themeId, stop)).Found(NotHere.Theme);
+        var theme = (await db.ThemeAsync(content, themeId, stop)).Found(NotHere.Theme).ReadIn(Speaking.Now.Language);
         return TypedResults.Ok(Edition.Tell(http, Form(theme, content)));
     }
 
@@ -78,7 +82,7 @@ public static class ThemeEndpoints
             return stale;
         }
 
-        row.Theme = Made(themeId, draft, content);
+        row.Theme = Made(themeId, draft, content, row.Theme);
         await db.SaveChangesAsync(stop);
         return TypedResults.Ok(Edition.Tell(http, Form(row.Theme, content)));
     }
@@ -106,14 +110,21 @@ public static class ThemeEndpoints
         return TypedResults.NoContent();
     }
 
-    private static Theme Made(string id, ThemeDraft draft, Content content)
+    /// <param name="now">The theme as it was kept before; null for a new one.</param>
+    private static Theme Made(string id, ThemeDraft draft, Content content, Theme? now = null)
     {
         string[] words =
         [
             .. draft.Words.Select(w => w.Trim()).Where(w => w.Length > 0).Distinct(StringComparer.OrdinalIgnoreCase),
         ];
         var own = draft with { Words = words };
-        return OwnTheme.Of(id, own, WeekInputs.Sorted(content, own.Letter.Trim(), words, own.Language, own.Fits));
+        return OwnTheme.Of(
+            id,
+            own,
+            WeekInputs.Sorted(content, own.Letter.Trim(), words, own.Language, own.Fits),
+            // Changed again, it is its own former self that texts are known from.
+            OwnTheme.BegunFrom(own, now is null ? content.Themes : [now]) ?? OwnTheme.BegunFrom(own, content.Themes)
+        );
     }
 
     private static ThemeForm Form(Theme t, Content content) => new(t.Id, content.Theme(t.Id) is null, DraftOf(t));

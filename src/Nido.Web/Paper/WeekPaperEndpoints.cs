@@ -165,7 +165,9 @@ public static class WeekPaperEndpoints
     private static SheetSetting Setting(WeekPlan plan, string language, Content content)
     {
         var (group, days) = (plan.Problem.Group, plan.Problem.Days);
-        Func<string, Pronunciation?> said = language == "es" ? SpanishSounds.Find : content.English.Find;
+        // Beats are those of the words the children read, whatever language the sheet speaks to adults.
+        var read = plan.Problem.Input.Ideas is [var idea, ..] ? idea.Theme.Language : group.Settings.LettersIn;
+        Func<string, Pronunciation?> said = read == "es" ? SpanishSounds.Find : content.English.Find;
         return new(
             group.Settings.Paper,
             language,

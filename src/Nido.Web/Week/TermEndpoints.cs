@@ -100,7 +100,9 @@ public static class TermEndpoints
         var clear = new List<IReadOnlyDictionary<char, int>>();
         foreach (var row in after)
         {
-            clear.Add(Clear((await db.ThemeAsync(content, row.ThemeId, stop))!, content));
+            clear.Add(
+                Clear((await db.ThemeAsync(content, row.ThemeId, stop))!.ReadIn(group.Settings.LettersIn), content)
+            );
         }
 
         var plan = LetterPlan.Of(clear, [.. group.Children.Select(c => c.Name)], had);

@@ -1,7 +1,7 @@
 import { describe, expect, it } from "vitest";
 import { type Picture, picturesFor } from "../src/ideas/theme/usePictures";
 
-const picture = (id: string, name: string, ...words: string[]): Picture => ({ id, name, words });
+const picture = (id: string, name: string, ...words: string[]): Picture => ({ id, name, words, es: [] });
 
 describe("pictures for a word", () => {
   const all = [
@@ -17,6 +17,19 @@ describe("pictures for a word", () => {
     expect(picturesFor("trains", all).map((p) => p.id)).toEqual(["4", "2", "1", "3"]);
     expect(picturesFor("berry", all)).toEqual([]);
     expect(picturesFor("nothing like it", all)).toEqual([]);
+  });
+
+  it("are looked for under their Spanish names where the words are Spanish", () => {
+    const own = [
+      { ...picture("horn", "postal horn", "postal"), es: [] },
+      { ...picture("fish", "fish", "pez"), es: ["pez", "pescado"] },
+      { ...picture("hen", "chicken"), es: ["gallina"] },
+    ];
+    expect(picturesFor("postal", own, "es")).toEqual([]);
+    expect(picturesFor("postal", own, "en").map((p) => p.id)).toEqual(["horn"]);
+    expect(picturesFor("Gallinas", own, "es").map((p) => p.id)).toEqual(["hen"]);
+    expect(picturesFor("peces", own, "es")).toEqual([]);
+    expect(picturesFor("gallina", own)).toEqual([]);
   });
 
   it("are those that looking at each picture finds", () => {

@@ -27,6 +27,39 @@ public class ThemesTests
             .ShouldBeEmpty();
     }
 
+    /// <summary>Sounds are those of Spanish spelling, which tells them.</summary>
+    [Theory]
+    [MemberData(nameof(All))]
+    public void Its_spanish_words_say_their_own_letter(string id)
+    {
+        var theme = Published.Content.Theme(id)!.ReadIn("es");
+        theme.Language.ShouldBe("es");
+        theme.Words.Count.ShouldBeGreaterThanOrEqualTo(25);
+        theme.Words.ShouldBeUnique();
+        var sorted = WordSort.Of(theme.Words, theme.Letter[0], true, SpanishSounds.Find);
+        sorted.First(s => s.Word == theme.LetterWord).Fit.ShouldBe(LetterFit.Clear);
+        sorted.Count(s => s.Fit == LetterFit.Clear).ShouldBeGreaterThanOrEqualTo(5);
+        sorted
+            .Where(s => s.Fit is LetterFit.OtherSound or LetterFit.Hidden or LetterFit.Unknown)
+            .Select(s => s.Word)
+            .ShouldBeEmpty();
+        theme.Sound.Trim('/').ToUpperInvariant().ShouldBe(sorted.First(s => s.Word == theme.LetterWord).Said!.First);
+        WordSort
+            .Of(theme.Words, theme.SecondLetter[0], true, SpanishSounds.Find)
+            .Count(s => s.Fit == LetterFit.Clear)
+            .ShouldBeGreaterThanOrEqualTo(4);
+    }
+
+    [Theory]
+    [MemberData(nameof(All))]
+    public void Read_back_in_its_first_language_it_is_itself(string id)
+    {
+        var theme = Published.Content.Theme(id)!;
+        (theme.ReadIn("es").ReadIn("en") with { Elsewhere = theme.Elsewhere }).ShouldBe(theme);
+        theme.ReadIn("en").ShouldBeSameAs(theme);
+        theme.ReadIn("xx").ShouldBeSameAs(theme);
+    }
+
     [Theory]
     [MemberData(nameof(All))]
     public void Its_slots_have_gender_and_number_in_spanish(string id)

@@ -39,6 +39,19 @@ public class PencilledTests
     }
 
     [Fact]
+    public void Its_children_are_looked_after_by_as_many_adults_as_at_any_other_time()
+    {
+        var group = Things.Group([.. Enumerable.Range(0, 9).Select(i => Things.Child($"C{i}", 30))], adults: 2);
+        var problem = Weeks.Build(Things.Week(group));
+        var own = new WeekPlan(
+            Weeks.Build(problem.Input with { Pencilled = [new Pencilled(1, problem.Blocks[0].Id, "Birthday")] }),
+            Pencilled.Into([], 1, problem.Blocks[0].Id, "Birthday")
+        );
+        own.AdultsShort().ShouldBe(new WeekPlan(problem, []).AdultsShort());
+        own.AdultsShort().ShouldContain(s => s.Day == 1 && s.Block.Id == problem.Blocks[0].Id && s.ByRatio == 3);
+    }
+
+    [Fact]
     public void What_is_left_is_planned_as_well_as_trying_everything()
     {
         var problem = With(new Pencilled(1, "table", "Birthday"));

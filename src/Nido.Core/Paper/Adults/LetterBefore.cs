@@ -73,12 +73,12 @@ public static class LetterBefore
         return new(words.Say("thisWeek", words.Of(theme.Name)), [.. sections.Where(s => s.Lines.Count > 0)]);
     }
 
-    /// <summary>Words of the week that have a picture. Where the family speaks a language that is not written here, a line
+    /// <summary>Words of the week that have a picture, in the family's language where the theme has words in it. Where the family speaks a language that is not written here, a line
     /// stands under each for its own word.</summary>
     private static IEnumerable<FamilyLine> Pictured(Theme theme, PaperWords words, bool own) =>
         (
-            theme.Language == words.Language
-                ? theme.Words.Select(w => (Picture: Pictures.Of(w), Word: w))
+            theme.ReadIn(words.Language) is var read && read.Language == words.Language
+                ? read.Words.Select(w => (Picture: Pictures.Of(w), Word: w))
                 : theme.Slots.Values.Select(s =>
                     (Picture: Pictures.Of(s.En), Word: words.Language == "es" ? s.InSpanish("")! : s.En)
                 )
@@ -88,10 +88,10 @@ public static class LetterBefore
             .Take(MostPictured)
             .Select(p => new FamilyLine(own ? "" : p.Word, FamilyLineKind.Word) { Drawing = p.Picture });
 
-    /// <summary>Words of the week; in another language than theirs, what the theme calls its things and what is said
+    /// <summary>Words of the week in the family's language; where the theme has none in it, what the theme calls its things and what is said
     /// while doing.</summary>
     private static IEnumerable<string> WordsOf(Theme theme, PaperWords words) =>
-        theme.Language == words.Language ? theme.Words
+        theme.ReadIn(words.Language) is var read && read.Language == words.Language ? read.Words
         : words.Language == "es"
             ? theme
                 .Slots.Where(s => s.Key is not ("call" or "smalls" or "flats"))

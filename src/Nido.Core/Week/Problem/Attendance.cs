@@ -11,6 +11,7 @@ namespace Nido.Core.Week.Problem;
 /// </summary>
 public sealed class Attendance
 {
+    private readonly bool[][][] inHouse;
     private readonly bool[][][] there;
     private readonly bool[][] open;
     private readonly bool[][] closed;
@@ -40,7 +41,7 @@ public sealed class Attendance
         ];
         bool IsAway(Child child, int day, Block block) =>
             cameUp.Any(h => h.Subject == child.Id && h.On(day) && h.Misses(block));
-        there =
+        inHouse =
         [
             .. children.Select(c =>
                 days.Select(
@@ -51,7 +52,6 @@ public sealed class Attendance
                                         c.Days.HasFlag(day.Day)
                                         && c.IsHereOn(day.Date)
                                         && !closed[d][b]
-                                        && !own[d][b]
                                         && !IsAway(c, d, block)
                                 )
                                 .ToArray()
@@ -59,11 +59,21 @@ public sealed class Attendance
                     .ToArray()
             ),
         ];
+        there =
+        [
+            .. inHouse.Select(child =>
+                child.Select((day, d) => day.Zip(own[d], (here, o) => here && !o).ToArray()).ToArray()
+            ),
+        ];
         open = [.. days.Select((_, d) => blocks.Select((_, b) => there.Any(child => child[d][b])).ToArray())];
     }
 
     /// <summary>Whether a child is there in a block of a day.</summary>
     public bool Is(int child, int day, int block) => there[child][day][block];
+
+    /// <summary>Whether a child is in the house in a block of a day, for a plan or for something of one's own: whom
+    /// adults look after.</summary>
+    public bool IsInHouse(int child, int day, int block) => inHouse[child][day][block];
 
     /// <summary>Whether a child is there in any block of a day.</summary>
     public bool OnDay(int child, int day) => there[child][day].Contains(true);

@@ -145,7 +145,8 @@ public sealed class WeekPlan
         ];
     }
 
-    /// <summary>Blocks in which fewer adults are there than the ratio and the offers ask.</summary>
+    /// <summary>Blocks in which fewer adults are there than the ratio and the offers ask; a birthday or a fire drill
+    /// asks for adults too.</summary>
     public IReadOnlyList<AdultsShort> AdultsShort()
     {
         var settings = Problem.Group.Settings;
@@ -157,7 +158,7 @@ public sealed class WeekPlan
                 int[] ages =
                 [
                     .. Problem
-                        .Group.Children.Where((_, c) => Problem.Attendance.Is(c, d, b))
+                        .Group.Children.Where((_, c) => Problem.Attendance.IsInHouse(c, d, b))
                         .Select(c => c.MonthsOn(Problem.Days[d].Date)),
                 ];
                 var ratio = Group.Ratio.AdultsNeeded(settings, ages);
@@ -166,7 +167,7 @@ public sealed class WeekPlan
                     .Select(o => State.Uses[Problem.SlotAt(d, b, o)])
                     .Sum(u => u < 0 ? 0 : Problem.Uses[u].Adults);
                 var needed = Math.Max(ratio, beside);
-                if (Problem.Attendance.TakesPlace(d, b) && needed > Problem.AdultsThere[d][b])
+                if (ages.Length > 0 && needed > Problem.AdultsThere[d][b])
                 {
                     found.Add(new(d, Problem.Blocks[b], needed, ratio, beside, Problem.AdultsThere[d][b]));
                 }

@@ -4775,6 +4775,11 @@ export interface components {
             letIn?: string[];
             /** @description There is a printer: what an adult would draw, write or cut by eye is printed. */
             hasPrinter?: boolean;
+            /**
+             * @description Language the children learn their letters and words in, en or es; adults and families read in their
+             *                 own.
+             */
+            lettersIn?: string;
             /** @description How groups are formed where stations rotate. */
             grouping?: components["schemas"]["Grouping"];
         };

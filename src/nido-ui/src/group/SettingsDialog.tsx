@@ -149,6 +149,19 @@ export function SettingsDialog({ group, onClose }: { group: Group; onClose: () =
           </label>
           <div className="grid grid-cols-2 gap-3">
             <label className="flex flex-col gap-1">
+              {t("settings.lettersIn")}
+              <select
+                className="select w-full"
+                value={s.lettersIn ?? "en"}
+                onChange={(e) => set({ lettersIn: e.target.value })}
+                data-letters-in
+              >
+                <option value="en">English</option>
+                <option value="es">Español</option>
+              </select>
+              <span className="quiet text-[13px]">{t("settings.lettersInWhy")}</span>
+            </label>
+            <label className="flex flex-col gap-1">
               {t("settings.stepRule")}
               <select
                 className="select w-full"

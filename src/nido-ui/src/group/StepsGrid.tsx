@@ -53,7 +53,7 @@ export function StepsGrid({ group, steps, cell, onCell, onChild, children }: Ste
                 // Heads stand high and low in turn and take no width, so that all ladders fit a narrow screen.
                 <th
                   key={l.id}
-                  className={`aim-${l.aim} whitespace-nowrap px-0.5 text-left text-xs ${i % 2 ? "pt-6 pb-1" : "pt-1 pb-6"}`}
+                  className={`aim-${l.aim} whitespace-nowrap pl-1 text-left text-xs ${i % 2 ? "pt-6 pb-1" : "pt-1 pb-6"}`}
                   title={l.name}
                 >
                   <span className="block w-0">{l.head}</span>
@@ -84,7 +84,7 @@ export function StepsGrid({ group, steps, cell, onCell, onChild, children }: Ste
                     const ladder = steps.ladders[l];
                     const chosen = cell.child === c && cell.ladder === l;
                     return (
-                      <td key={ladder?.id} className="border-base-300 border-t px-0.5">
+                      <td key={ladder?.id} className="border-base-300 border-t">
                         <button
                           type="button"
                           id={`cell-${c}-${l}`}
@@ -96,21 +96,22 @@ export function StepsGrid({ group, steps, cell, onCell, onChild, children }: Ste
                             step: offer.step,
                             of: ladder?.steps.length,
                           })}
-                          className={`aim-${ladder?.aim} flex w-full cursor-pointer items-center gap-1 rounded-md px-0.5 py-0.5 ${chosen ? "bg-base-100 outline-2 outline-base-content" : ""}`}
+                          className={`aim-${ladder?.aim} flex min-h-8 w-full cursor-pointer items-center gap-0.5 rounded-md px-0.5 py-0.5 ${chosen ? "bg-base-100 outline-2 -outline-offset-2 outline-base-content" : ""}`}
                           onClick={() => onCell({ child: c, ladder: l })}
                         >
                           <Rungs step={offer.step} of={ladder?.steps.length ?? 0} seen={offer.seen} />
-                          <span className="text-base-content text-xs">{offer.step}</span>
-                          {offer.objective && (
-                            <span className="text-base-content text-xs" title={t("objective.mark")}>
-                              ◎<span className="sr-only">{t("objective.mark")}</span>
-                            </span>
-                          )}
-                          {offer.proposal && (
-                            <span className="font-bold text-base-content text-xs" aria-hidden="true">
-                              {offer.proposal.to > offer.proposal.from ? "↑" : "↓"}
-                            </span>
-                          )}
+                          {/* Marks stand above the step, not beside it: all ladders fit a laptop's width. */}
+                          <span className="flex flex-col items-center text-base-content text-xs leading-3">
+                            {offer.objective && (
+                              <span title={t("objective.mark")}>
+                                ◎<span className="sr-only">{t("objective.mark")}</span>
+                              </span>
+                            )}
+                            {offer.proposal && (
+                              <b aria-hidden="true">{offer.proposal.to > offer.proposal.from ? "↑" : "↓"}</b>
+                            )}
+                            <span>{offer.step}</span>
+                          </span>
                         </button>
                       </td>
                     );

@@ -1,3 +1,4 @@
+import { useState } from "react";
 import { useTranslation } from "react-i18next";
 import { Link } from "react-router";
 import type { Truth } from "../api/client";
@@ -23,6 +24,9 @@ export function TruthLine({
 }) {
   const { t } = useTranslation();
   const { weekId } = useWeek();
+  const [all, setAll] = useState(false);
+  // A phone shows the shares, the purse and what is wrong; the rest is a press away.
+  const rest = all ? "" : "max-md:hidden";
   const missing = truth.shortMinutes ?? 0;
   const buys = truth.toBuy > 0;
   const buying = `${t("truth.buy", { count: truth.toBuy })}${buys ? `, ${money(truth.cents, currency)}` : ""}${truth.toAsk > 0 ? ` · ${t("truth.ask", { count: truth.toAsk })}` : ""}`;
@@ -32,7 +36,7 @@ export function TruthLine({
       data-truth
       aria-live="polite"
     >
-      <span>
+      <span className={truth.inReachEverywhere < truth.children ? "" : rest}>
         <b>{t("truth.reach", { in: truth.inReachEverywhere, of: truth.children })}</b> {t("truth.everyBlock")}
       </span>
       {truth.worstChild && (
@@ -69,7 +73,7 @@ export function TruthLine({
       )}
       {truth.missingMost && (
         <Link
-          className="inline-flex min-h-6 items-center underline decoration-dotted underline-offset-4"
+          className={`${rest} inline-flex min-h-6 items-center underline decoration-dotted underline-offset-4`}
           to={`/w/${weekId}/cupboard?open=${truth.missingMost.materialId}&from=week`}
           data-missing-most
         >
@@ -78,14 +82,14 @@ export function TruthLine({
       )}
       {truth.wouldHelp && (
         <Link
-          className="inline-flex min-h-6 items-center underline decoration-dotted underline-offset-4"
+          className={`${rest} inline-flex min-h-6 items-center underline decoration-dotted underline-offset-4`}
           to={`/w/${weekId}/cupboard?open=${truth.wouldHelp.materialId}&from=week`}
           data-would-help
         >
           {t("truth.wouldHelp", { name: truth.wouldHelp.name, count: truth.wouldHelp.ways })}
         </Link>
       )}
-      <span>
+      <span className={rest}>
         {t("truth.prep")} <b>{duration(truth.prepMinutes)}</b>, {t("truth.evening", { minutes: truth.longestEvening })}
       </span>
       <button
@@ -115,12 +119,12 @@ export function TruthLine({
       {truth.empty > 0 && <span className="text-warning font-bold">{t("truth.empty", { count: truth.empty })}</span>}
       <button
         type="button"
-        className="inline-flex min-h-6 cursor-pointer items-center gap-1 underline decoration-dotted underline-offset-4"
+        className={`${rest} inline-flex min-h-6 cursor-pointer items-center gap-1 underline decoration-dotted underline-offset-4`}
         onClick={onPlay}
       >
         {t("played.open")}
       </button>
-      <span className="quiet" title={t("truth.shortHelp")} data-short>
+      <span className={`quiet ${truth.changed || truth.cutShort ? "" : rest}`} title={t("truth.shortHelp")} data-short>
         {missing < 1 ? t("truth.noneShort") : t("truth.short", { fair: Math.round(missing) })}
         {missing >= 1 && (truth.atLeastMinutes ?? 0) >= 1
           ? `, ${t("truth.atLeast", { bound: Math.round(truth.atLeastMinutes ?? 0) })}`
@@ -128,6 +132,15 @@ export function TruthLine({
         {truth.changed ? `, ${t("truth.changed")}` : ""}
         {truth.cutShort ? `, ${t("truth.cutShort")}` : ""}
       </span>
+      <button
+        type="button"
+        className="ml-auto inline-flex min-h-6 cursor-pointer items-center font-bold underline decoration-dotted underline-offset-4 md:hidden"
+        aria-expanded={all}
+        onClick={() => setAll(!all)}
+        data-truth-all
+      >
+        {t(all ? "truth.fewer" : "truth.all")}
+      </button>
     </p>
   );
 }

@@ -23,17 +23,19 @@ export function WeekHeader({ view, composing, changes }: { view: WeekView; compo
       {view.colour !== "plain" && (
         <div className={`week-colour-${view.colour} h-1.5 shrink-0`} data-colour={view.colour} />
       )}
-      <header className="flex flex-wrap items-center gap-x-3 gap-y-2 border-base-300 border-b px-4 py-2.5">
-        <div className="mr-auto min-w-0">
-          <h1 className="leading-tight">{theme.name}</h1>
-          <p className="quiet">
-            {fromTo(first, last)} · {view.groupName} · <b className="text-base-content">{theme.letter}</b>{" "}
-            {t("week.asIn")} <i>{theme.letterWord}</i> · 1–{theme.numbersTo},{" "}
-            {t("week.olderTo", { to: theme.olderNumbersTo })} · {theme.shapes.join(", ")}
-          </p>
-        </div>
-        <div className="flex items-center gap-1.5 max-md:flex-wrap">
-          <span role="status" className="quiet w-14 text-right text-xs" data-saving={changes.saving || undefined}>
+      <header className="week-head border-base-300 border-b px-4 py-2.5 max-md:py-1.5">
+        <h1 className="min-w-0 leading-tight [grid-area:name]">{theme.name}</h1>
+        <p className="quiet min-w-0 [grid-area:about] max-md:text-[13px] max-md:leading-snug">
+          {fromTo(first, last)} · {view.groupName} · <b className="text-base-content">{theme.letter}</b>{" "}
+          {t("week.asIn")} <i>{theme.letterWord}</i> · 1–{theme.numbersTo},{" "}
+          {t("week.olderTo", { to: theme.olderNumbersTo })} · {theme.shapes.join(", ")}
+        </p>
+        <div className="week-tools flex items-center gap-1.5 [grid-area:tools]">
+          <span
+            role="status"
+            className="quiet w-14 text-right text-xs max-md:sr-only"
+            data-saving={changes.saving || undefined}
+          >
             {t(changes.saving ? "week.saving" : "week.saved")}
           </span>
           <button
@@ -69,10 +71,15 @@ export function WeekHeader({ view, composing, changes }: { view: WeekView; compo
           <button type="button" className="btn btn-outline btn-sm" onClick={() => setSliders(true)}>
             <SlidersHorizontal size={16} aria-hidden="true" /> {t("week.whatMatters")}
           </button>
-          <button type="button" className="btn btn-primary btn-sm" disabled={composing.busy} onClick={composing.start}>
-            {composing.busy ? t("week.composing") : t("week.compose")}
-          </button>
         </div>
+        <button
+          type="button"
+          className="btn btn-primary btn-sm [grid-area:compose]"
+          disabled={composing.busy}
+          onClick={composing.start}
+        >
+          {composing.busy ? t("week.composing") : t("week.compose")}
+        </button>
         {sliders && <SlidersDialog view={view} onClose={() => setSliders(false)} />}
         {cameUp && <CameUpDialog view={view} onClose={() => setCameUp(false)} />}
       </header>

@@ -1,5 +1,5 @@
 import { useQueryClient } from "@tanstack/react-query";
-import { useDeferredValue, useState } from "react";
+import { useDeferredValue, useEffect, useState } from "react";
 import { useTranslation } from "react-i18next";
 import { useNavigate } from "react-router";
 import { $api, type Problem, type ThemeDraft } from "../../api/client";
@@ -41,6 +41,15 @@ export function ThemeForm({ id, draft: first, own }: { id: string | null; draft:
   const { weekId } = useWeek();
   const [draft, setDraft] = useState(first);
   const [text, setText] = useState(first.words.join(", "));
+  // Read again, in another language or from another hand, a form nobody wrote in yet shows what was read.
+  const [read, setRead] = useState(first);
+  if (read !== first) {
+    setRead(first);
+    if (draft === read && text === read.words.join(", ")) {
+      setDraft(first);
+      setText(first.words.join(", "));
+    }
+  }
   const set = (change: Partial<ThemeDraft>) => setDraft((d) => ({ ...d, ...change }));
   const words = text
     .split(/[,;\n]+/)
@@ -52,6 +61,12 @@ export function ThemeForm({ id, draft: first, own }: { id: string | null; draft:
   const add = $api.useMutation("post", "/api/themes");
   const change = $api.useMutation("put", "/api/themes/{themeId}");
   const edition = useEdition(`/api/themes/${id}`);
+  const { renew } = edition;
+  useEffect(() => {
+    if (draft === first) {
+      renew();
+    }
+  }, [draft, first, renew]);
   const keep = async (merged?: ThemeDraft) => {
     const body = merged ?? { ...draft, words };
     const kept =

@@ -22,7 +22,7 @@ export function ThemeWord({
   const [find, setFind] = useState("");
   const [open, setOpen] = useState(false);
   const chosen = draft.pictures?.[word.word];
-  const picture = chosen ?? picturesFor(word.word, pictures)[0]?.id;
+  const picture = chosen ?? picturesFor(word.word, pictures, draft.language)[0]?.id;
   const choose = (id: string) => {
     onChange({ pictures: { ...draft.pictures, [word.word]: id } });
     setOpen(false);
@@ -91,7 +91,7 @@ export function ThemeWord({
             </button>
           </div>
           <div className="mt-1 flex flex-wrap gap-1">
-            {picturesFor(find || word.word, pictures)
+            {picturesFor(find || word.word, pictures, draft.language)
               .slice(0, 14)
               .map((p) => (
                 <button

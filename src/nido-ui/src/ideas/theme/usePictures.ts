@@ -4,6 +4,8 @@ export interface Picture {
   id: string;
   name: string;
   words: string[];
+  /** What it shows, in Spanish; empty where nobody said. */
+  es: string[];
 }
 
 /** The shipped pictures by name; fetched once, when a theme is opened. */
@@ -24,18 +26,22 @@ interface Ranked {
   rank: number;
 }
 
-const indexes = new WeakMap<Picture[], Map<string, Ranked[]>>();
+const indexes = {
+  en: new WeakMap<Picture[], Map<string, Ranked[]>>(),
+  es: new WeakMap<Picture[], Map<string, Ranked[]>>(),
+};
 
 /** The pictures under each of their words; made once for a list, since a theme asks for two dozen words at once. */
-function indexOf(all: Picture[]): Map<string, Ranked[]> {
-  const known = indexes.get(all);
+function indexOf(all: Picture[], language: "en" | "es"): Map<string, Ranked[]> {
+  const known = indexes[language].get(all);
   if (known) {
     return known;
   }
   const index = new Map<string, Ranked[]>();
   for (const picture of all) {
     const ranks = new Map<string, number>();
-    for (const [rank, words] of [[picture.name], picture.name.split(" "), picture.words].entries()) {
+    const named = language === "es" ? [picture.es] : [[picture.name], picture.name.split(" "), picture.words];
+    for (const [rank, words] of named.entries()) {
       for (const word of words) {
         ranks.set(word, ranks.get(word) ?? rank);
       }
@@ -44,15 +50,18 @@ function indexOf(all: Picture[]): Map<string, Ranked[]> {
       index.set(word, [...(index.get(word) ?? []), { picture, rank }]);
     }
   }
-  indexes.set(all, index);
+  indexes[language].set(all, index);
   return index;
 }
 
-/** Pictures for a word, best first: of that name, then with the word in the name, then with it among its words. */
-export function picturesFor(word: string, all: Picture[]): Picture[] {
+/**
+ * Pictures for a word, best first: of that name, then with the word in the name, then with it among its words. A Spanish word is only
+ * looked for among Spanish names: "postal" is a card there, not a horn.
+ */
+export function picturesFor(word: string, all: Picture[], language = "en"): Picture[] {
   const one = word.trim().toLowerCase();
   const wanted = new Set([one, one.replace(/s$/, ""), one.replace(/es$/, ""), one.replace(/ies$/, "y")]);
-  const index = indexOf(all);
+  const index = indexOf(all, language === "es" ? "es" : "en");
   const best = new Map<Picture, number>();
   for (const { picture, rank } of [...wanted].flatMap((w) => index.get(w) ?? [])) {
     best.set(picture, Math.min(rank, best.get(picture) ?? rank));
