@@ -66,11 +66,93 @@ public sealed record Content(
     public EnglishSounds English => english!.Value;
 
     /// <summary>The material with this id, or null.</summary>
-    public Material? Material(string id) => byId.GetValueOrDefault(id);
+    public Material? Material(string id) => byId.GetValueOrDefault(id) ?? OwnMaterials.FirstOrDefault(m => m.Id == id);
 
     /// <summary>A language by its two letters, or null.</summary>
     public Tongue? Tongue(string language) =>
         language == "en" ? Core.Tongue.English : Tongues.FirstOrDefault(t => t.Language == language);
+
+    /// <summary>Materials of the house beside those that are shipped, all that ever were.</summary>
+    public IReadOnlyList<Material> OwnMaterials { get; private init; } = [];
+
+    /// <summary>Ways of working of the house beside those that are shipped.</summary>
+    public IReadOnlyList<Technique> OwnTechniques { get; private init; } = [];
+
+    /// <summary>The catalogue with what a house has of its own: read by every rule as what is shipped is.</summary>
+    /// <param name="things">What is in use, and in the bin: what is there no more still has its name.</param>
+    public Content With(IEnumerable<OwnDraft> things)
+    {
+        ArgumentNullException.ThrowIfNull(things);
+        var all = things.OrderBy(t => t.Id, StringComparer.Ordinal).ToArray();
+        var materials = all.Where(t => t.Material is not null && Material(t.Material.Like) is not null)
+            .Select(t => (t.InUse, Thing: t.Material!.Of(t.Id, Material(t.Material.Like)!, Questions)))
+            .ToArray();
+        var techniques = all.Where(t => t.InUse && t.Idea is not null)
+            .Select(t => TechniqueOf(t.Id, t.Idea!))
+            .OfType<Technique>()
+            .ToArray();
+        return new Content(
+            Ladders,
+            [
+                .. Materials
+                    .Concat(materials.Where(m => m.InUse).Select(m => m.Thing))
+                    .OrderBy(m => m.Shelf, StringComparer.Ordinal)
+                    .ThenBy(m => m.Name.En, StringComparer.Ordinal),
+            ],
+            [.. Techniques, .. techniques],
+            Themes,
+            SafetyRules,
+            Recipes,
+            Chains,
+            GoesWith
+        )
+        {
+            Differences = Differences,
+            Allergens = Allergens,
+            Questions = Questions,
+            MakeFrom = MakeFrom,
+            Sets = Sets,
+            HomeKinds = HomeKinds,
+            Tongues = Tongues,
+            Signs = Signs,
+            Grips = Grips,
+            english = english,
+            OwnMaterials = [.. OwnMaterials, .. materials.Select(m => m.Thing)],
+            OwnTechniques = [.. OwnTechniques, .. techniques],
+        };
+    }
+
+    /// <summary>A way of working of one's own; null where what it is a copy of, or its ladder, is no longer
+    /// there.</summary>
+    public Technique? TechniqueOf(string id, IdeaDraft draft)
+    {
+        ArgumentNullException.ThrowIfNull(draft);
+        var from = draft.From is null ? null : Techniques.FirstOrDefault(t => t.Id == draft.From);
+        var ladder = Ladders.GetValueOrDefault(from?.Ladder ?? draft.Ladder ?? "");
+        return ladder is null || (draft.From is not null && from is null)
+            ? null
+            : draft.Of(id, from, ladder, UsualStrands(ladder.Id));
+    }
+
+    /// <summary>Strands the ways of working of a ladder work on, with the sum of their shares.</summary>
+    public IReadOnlyDictionary<string, int> UsualStrands(string ladder) =>
+        Techniques
+            .Where(t => t.Ladder == ladder)
+            .SelectMany(t => t.Strands)
+            .GroupBy(s => s.Key)
+            .ToDictionary(g => g.Key, g => g.Sum(s => s.Value));
+
+    /// <summary>Whether somebody has to say what a material of one's own contains: it is food, or was near some.</summary>
+    public bool AsksWhatItContains(MaterialDraft draft)
+    {
+        ArgumentNullException.ThrowIfNull(draft);
+        return draft.Contains is null
+            && Material(draft.Like ?? "") is { } like
+            && MaterialReader.AsksWhatItContains(draft.Of("", like, Questions));
+    }
+
+    /// <summary>What can be done with things, for the safety rules.</summary>
+    public static IReadOnlySet<string> Actions => SafetyReader.Actions;
 
     /// <summary>The theme with this id, or null.</summary>
     public Theme? Theme(string id) => Themes.FirstOrDefault(t => t.Id == id);

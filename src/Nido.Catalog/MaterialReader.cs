@@ -81,6 +81,9 @@ internal static class MaterialReader
         return [.. ids.Where(id => book.Find(id) is { Means.Count: 0 })];
     }
 
+    /// <summary>Whether what a thing contains has to be said, by what it is.</summary>
+    public static bool AsksWhatItContains(Material material) => SaysWhatItContains.Any(material.Tags.Contains);
+
     private static void Complete(ContentFile f, Material material)
     {
         if (SaysWhatItContains.FirstOrDefault(material.Tags.Contains) is { } tag && !f.Has("contains"))

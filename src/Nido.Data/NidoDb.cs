@@ -41,6 +41,9 @@ public sealed class NidoDb(DbContextOptions<NidoDb> options) : DbContext(options
     /// <summary>Themes of one's own.</summary>
     public DbSet<ThemeRow> Themes => Set<ThemeRow>();
 
+    /// <summary>Materials and ways of working of one's own.</summary>
+    public DbSet<OwnRow> Own => Set<OwnRow>();
+
     /// <summary>Groups for stations, where they were set by hand.</summary>
     public DbSet<RotaRow> Rotas => Set<RotaRow>();
 
@@ -313,6 +316,16 @@ public sealed class NidoDb(DbContextOptions<NidoDb> options) : DbContext(options
             t.ToTable("themes");
             t.HasQueryFilter(x => x.BinnedAt == null);
             AsJson(t.Property(x => x.Theme));
+        });
+        modelBuilder.Entity<OwnRow>(o =>
+        {
+            o.ToTable("own");
+            o.HasKey(x => x.Id);
+            o.HasQueryFilter(x => x.BinnedAt == null);
+            o.Ignore(x => x.Name);
+            o.Ignore(x => x.Draft);
+            AsJson(o.Property(x => x.Material));
+            AsJson(o.Property(x => x.Idea));
         });
         modelBuilder.Entity<RotaRow>(r =>
         {

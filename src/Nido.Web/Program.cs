@@ -16,6 +16,7 @@ using Nido.Web.House;
 using Nido.Web.Ideas;
 using Nido.Web.Journal;
 using Nido.Web.Making;
+using Nido.Web.Own;
 using Nido.Web.Paper;
 using Nido.Web.Prep;
 using Nido.Web.Safety;
@@ -78,7 +79,9 @@ catch (SiteException e)
 
 var services = builder.Services;
 services.AddSingleton(TimeProvider.System);
-services.AddSingleton(Content.Read(Path.Combine(AppContext.BaseDirectory, "content")));
+services.AddSingleton(new ShippedContent(Content.Read(Path.Combine(AppContext.BaseDirectory, "content"))));
+services.AddSingleton<HouseContent>();
+services.AddScoped(provider => provider.GetRequiredService<HouseContent>().Now);
 services.AddSingleton<SiteStamp>();
 services.AddSingleton(_ => house);
 services.AddSingleton<OneWriter>();
@@ -141,7 +144,7 @@ app.UseSerilogRequestLogging(options =>
             new("Elapsed", new ScalarValue(elapsed)),
         ];
 });
-app.UseSpeaking(app.Services.GetRequiredService<Content>());
+app.UseSpeaking(app.Services.GetRequiredService<ShippedContent>().Content);
 app.UseExceptionHandler();
 app.UseStatusCodePages();
 app.UseOwnHeaders();
@@ -200,6 +203,7 @@ api.MapFollowUps();
 api.MapPictures();
 api.MapPageToShare();
 api.MapSafety();
+api.MapOwn();
 api.MapAllergens();
 app.MapOpenApi();
 app.MapScalarApiReference("/api-docs", options => options.DisableDefaultFonts());
@@ -209,12 +213,12 @@ try
     await using var scope = app.Services.CreateAsyncScope();
     var db = scope.ServiceProvider.GetRequiredService<NidoDb>();
     await Site.OpenAsync(db, house, app.Services.GetRequiredService<TimeProvider>().GetUtcNow(), default);
-    await Site.ReadAllergiesAsync(db, app.Services.GetRequiredService<Content>().Allergens, default);
+    await Site.ReadAllergiesAsync(db, app.Services.GetRequiredService<ShippedContent>().Content.Allergens, default);
     if (app.Configuration.GetValue<bool>("Nido:Demo") && !await db.Groups.IgnoreQueryFilters().AnyAsync())
     {
         await Example.LayAsync(
             db,
-            app.Services.GetRequiredService<Content>(),
+            app.Services.GetRequiredService<ShippedContent>().Content,
             app.Configuration.GetValue("Nido:DemoPast", true),
             default
         );

@@ -23,4 +23,12 @@ public sealed record RoleNeeds(
     SizeRange? Opening,
     double? OpeningOver,
     string? OpeningOverRole
-);
+)
+{
+    /// <summary>Ids of the materials an adult chose for it; null where any that meets the rest will do.</summary>
+    public IReadOnlyList<string>? Only { get; init; }
+
+    /// <summary>Asks nothing of a material but to be one of these.</summary>
+    public static RoleNeeds OneOf(IReadOnlyList<string> ids) =>
+        new([], [], [], [], null, null, null, null, null, null) { Only = ids };
+}

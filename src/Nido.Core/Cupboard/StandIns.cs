@@ -9,6 +9,11 @@ public static class StandIns
     /// <param name="otherWidth">Width in mm of the material in the role the opening is compared with.</param>
     public static Said? Fails(Material material, RoleNeeds needs, double? otherWidth)
     {
+        if (needs.Only is { } only && !only.Contains(material.Id))
+        {
+            return $"is not among those chosen for it";
+        }
+
         if (needs.All.FirstOrDefault(t => !material.Tags.Contains(t)) is { } missing)
         {
             return $"is not {Said.Word(missing)}";

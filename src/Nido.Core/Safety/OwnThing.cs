@@ -37,6 +37,34 @@ public sealed record OwnThing(
         );
     }
 
+    /// <summary>The thing as a material of the house: it can do what the thing it is most like can, and brings the
+    /// dangers of both. A size nobody measured stays unknown, which counts as small.</summary>
+    /// <param name="id">Opaque.</param>
+    /// <param name="like">What it is most like.</param>
+    public Material Like(string id, Material like)
+    {
+        ArgumentNullException.ThrowIfNull(like);
+        var own = Material();
+        return like with
+        {
+            Id = id,
+            Name = own.Name,
+            Body = Body,
+            Tags = like.Tags.Concat(own.Tags).ToHashSet(),
+            Contents = new()
+            {
+                Allergens = [.. like.Allergens.Union(own.Allergens)],
+                MayContain = like.MayContain,
+                Held = [.. like.Held.Union(own.Held)],
+                Grams = like
+                    .Grams.Concat(own.Grams)
+                    .GroupBy(g => g.Key)
+                    .ToDictionary(g => g.Key, g => g.Max(x => x.Value)),
+            },
+            Cord = own.Cord ?? like.Cord,
+        };
+    }
+
     private Material Material()
     {
         var unit = Body.Shape == Shape.Loose ? MaterialUnit.Gram : MaterialUnit.Piece;

@@ -237,6 +237,7 @@ public static class Backup
                 BinKind.Child => "SELECT COUNT(*) FROM children WHERE Id = $id",
                 BinKind.Group => "SELECT COUNT(*) FROM groups WHERE Id = $id",
                 BinKind.Week => "SELECT COUNT(*) FROM weeks WHERE Id = $id",
+                BinKind.Own => "SELECT COUNT(*) FROM own WHERE Id = $id",
                 _ => "SELECT COUNT(*) FROM themes WHERE Id = $id",
             };
             command.Parameters.AddWithValue("$id", id);

@@ -55,6 +55,9 @@ public sealed record SiteDocument(
     /// <summary>What families were asked for.</summary>
     public IReadOnlyList<AskedRow> Asked { get; init; } = [];
 
+    /// <summary>Materials and ways of working of one's own.</summary>
+    public IReadOnlyList<OwnRow> Own { get; init; } = [];
+
     /// <summary>Bags at home.</summary>
     public IReadOnlyList<BagRow> Bags { get; init; } = [];
 
@@ -154,6 +157,7 @@ public sealed record SiteDocument(
                 .Where(a => weeks.Contains(a.WeekId) && children.Contains(a.ChildId))
                 .OrderBy(a => a.Id)
                 .ToListAsync(stop),
+            Own = await db.Own.AsNoTracking().OrderBy(o => o.Id).ToListAsync(stop),
             Bags = await db
                 .Bags.AsNoTracking()
                 .Where(b => children.Contains(b.ChildId))
@@ -189,6 +193,7 @@ public sealed record SiteDocument(
         db.Went.AddRange(Went);
         db.Shares.AddRange(Shares);
         db.Asked.AddRange(Asked);
+        db.Own.AddRange(Own);
         db.Bags.AddRange(Bags);
     }
 

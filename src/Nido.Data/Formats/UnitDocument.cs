@@ -3,6 +3,7 @@ using Nido.Core.Group.Steps;
 using Nido.Core.Ideas;
 using Nido.Core.Safety;
 using Nido.Core.Week.Problem;
+using Nido.Data.Rows;
 
 namespace Nido.Data.Formats;
 
@@ -58,6 +59,9 @@ public sealed record UnitDocument(
 
     /// <summary>How what is missing is made; written for readers, not read back.</summary>
     public IReadOnlyList<UnitMaking> Making { get; init; } = [];
+
+    /// <summary>Materials and ways of working of one's own that its plan is made with.</summary>
+    public IReadOnlyList<OwnRow> Own { get; init; } = [];
 
     /// <summary>The theme itself where it is one's own; null where it is in the catalogue.</summary>
     public Theme? OwnTheme { get; init; }

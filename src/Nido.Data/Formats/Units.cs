@@ -35,7 +35,8 @@ public static class Units
         Evidence evidence,
         IEnumerable<ShownRow> shown,
         Theme? ownTheme,
-        WeekPlan? plan = null
+        WeekPlan? plan = null,
+        IReadOnlyList<OwnRow>? own = null
     )
     {
         ArgumentNullException.ThrowIfNull(week);
@@ -65,6 +66,7 @@ public static class Units
                     .ThenBy(s => s.TechniqueId, StringComparer.Ordinal),
             ],
             OwnTheme = ownTheme,
+            Own = [.. Used(week, own ?? [])],
             Laid = plan is null ? [] : UnitLaid.Of(plan),
             Making = plan is null
                 ? []
@@ -81,6 +83,16 @@ public static class Units
             Focus = week.Focus,
             Colour = week.Colour,
         };
+    }
+
+    /// <summary>What of one's own lies in a plan: ways of working, and the materials they or others are done
+    /// with.</summary>
+    private static IEnumerable<OwnRow> Used(WeekRow week, IReadOnlyList<OwnRow> own)
+    {
+        var named = week.Plan.SelectMany(p => p.IdeaId.Split('.').Concat(p.Swaps.Select(s => s.To))).ToHashSet();
+        var ideas = own.Where(o => o.Idea is not null && named.Contains(o.Id)).ToArray();
+        named.UnionWith(ideas.SelectMany(o => o.Idea!.Things).Select(t => t.MaterialId));
+        return ideas.Concat(own.Where(o => o.Material is not null && named.Contains(o.Id)));
     }
 
     /// <summary>Rows of a document under new ids, so that nothing at hand is overwritten.</summary>

@@ -649,6 +649,25 @@ namespace Nido.Data.Migrations
                     b.ToTable("overrides", (string)null);
                 });
 
+            modelBuilder.Entity("Nido.Data.Rows.OwnRow", b =>
+                {
+                    b.Property<string>("Id")
+                        .HasColumnType("TEXT");
+
+                    b.Property<DateTimeOffset?>("BinnedAt")
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("Idea")
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("Material")
+                        .HasColumnType("TEXT");
+
+                    b.HasKey("Id");
+
+                    b.ToTable("own", (string)null);
+                });
+
             modelBuilder.Entity("Nido.Data.Rows.PictureFileRow", b =>
                 {
                     b.Property<long>("PictureId")

@@ -14,4 +14,7 @@ public enum BinKind
 
     /// <summary>A theme of one's own.</summary>
     Theme,
+
+    /// <summary>A material or a way of working of one's own.</summary>
+    Own,
 }

@@ -34,6 +34,10 @@ public static class Erasing
                         BinKind.Child => ChildAsync(db, thing.Id, stop),
                         BinKind.Group => GroupAsync(db, thing.Id, stop),
                         BinKind.Week => WeekAsync(db, thing.Id, stop),
+                        BinKind.Own => db
+                            .Own.IgnoreQueryFilters()
+                            .Where(o => o.Id == thing.Id)
+                            .ExecuteDeleteAsync(stop),
                         _ => db.Themes.IgnoreQueryFilters().Where(t => t.Id == thing.Id).ExecuteDeleteAsync(stop),
                     }
                 );

@@ -52,6 +52,7 @@ public static class TheBin
             .AsNoTracking()
             .Where(t => t.BinnedAt != null)
             .ToListAsync(stop);
+        var own = await db.Own.IgnoreQueryFilters().AsNoTracking().Where(o => o.BinnedAt != null).ToListAsync(stop);
         bool IsHere(string group) => groups[group].BinnedAt is null;
         InBin[] all =
         [
@@ -73,6 +74,7 @@ public static class TheBin
                     )
                 ),
             .. themes.Select(t => In(BinKind.Theme, t.Id, t.Theme.Name.En, "", t.BinnedAt!.Value)),
+            .. own.Select(o => In(BinKind.Own, o.Id, o.Name, "", o.BinnedAt!.Value)),
         ];
         return [.. all.OrderByDescending(b => b.At).ThenBy(b => b.Id, StringComparer.Ordinal)];
     }
@@ -111,6 +113,10 @@ public static class TheBin
         else if (thing.Kind == BinKind.Week)
         {
             (await db.Weeks.IgnoreQueryFilters().SingleAsync(w => w.Id == thing.Id, stop)).BinnedAt = null;
+        }
+        else if (thing.Kind == BinKind.Own)
+        {
+            (await db.Own.IgnoreQueryFilters().SingleAsync(o => o.Id == thing.Id, stop)).BinnedAt = null;
         }
         else
         {

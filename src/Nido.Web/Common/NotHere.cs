@@ -34,6 +34,13 @@ public sealed class NotHere : IExceptionHandler
     public static readonly Said Theme =
         $"This theme is not here: it was taken out, or never was. The others stand in Ideas.";
 
+    /// <summary>No such way of working in the catalogue.</summary>
+    public static readonly Said Technique = $"This way of working is not in the catalogue. All of them stand in Ideas.";
+
+    /// <summary>Nothing of one's own under this id.</summary>
+    public static readonly Said Own =
+        $"This is not here: it was taken out, or never was one's own. What was taken away lies in the bin.";
+
     /// <summary>No such ladder.</summary>
     public static readonly Said Ladder = $"This ladder is not known. All ladders stand in Group.";
 

@@ -50,5 +50,6 @@ public sealed class SiteStamp : SaveChangesInterceptor
                         or OverrideRow
                         or ObservationRow
                         or ChosenStepRow
-                        or ObjectiveRow;
+                        or ObjectiveRow
+                        or OwnRow;
 }

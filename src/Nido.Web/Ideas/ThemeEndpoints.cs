@@ -41,7 +41,7 @@ public static class ThemeEndpoints
         CancellationToken stop
     )
     {
-        var theme = (await db.ThemeAsync(content, themeId, stop)).Found(NotHere.Theme).ReadIn(Speaking.Now.Language);
+        var theme = (await db.ThemeAsync(content, themeId, stop)).Found(NotHere.Theme);
         return TypedResults.Ok(Edition.Tell(http, Form(theme, content)));
     }
 
@@ -127,7 +127,8 @@ public static class ThemeEndpoints
         );
     }
 
-    private static ThemeForm Form(Theme t, Content content) => new(t.Id, content.Theme(t.Id) is null, DraftOf(t));
+    private static ThemeForm Form(Theme t, Content content) =>
+        new(t.Id, content.Theme(t.Id) is null, DraftOf(t.ReadIn(Speaking.Now.Language)));
 
     /// <summary>A theme as it is written.</summary>
     internal static ThemeDraft DraftOf(Theme t) =>

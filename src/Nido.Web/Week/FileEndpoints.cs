@@ -8,6 +8,7 @@ using Nido.Core.Group;
 using Nido.Core.Paper.Adults;
 using Nido.Data;
 using Nido.Data.Formats;
+using Nido.Data.Rows;
 using Nido.Web.Common;
 using Nido.Web.Paper;
 using Nido.Web.Today;
@@ -108,7 +109,8 @@ public static class FileEndpoints
             await db.EvidenceAsync(row.GroupId, row.Monday, stop, until: DateOnly.MaxValue),
             (await db.ShownInAsync(row.GroupId, stop)).SelectMany(s => s),
             (await db.Themes.FindAsync([row.ThemeId], stop))?.Theme,
-            await desk.PlanAsync(row, stop)
+            await desk.PlanAsync(row, stop),
+            await db.Own.AsNoTracking().OrderBy(o => o.Id).ToListAsync(stop)
         );
         return Text(
             JsonSerializer.Serialize(unit, Units.Json),
@@ -133,6 +135,17 @@ public static class FileEndpoints
 
         var rows = Units.ToRows(unit, NewId.Next, content.Allergens);
         rows.AddTo(db);
+        // What is here already under its id is the same thing, as it was changed here.
+        var here = await db.Own.IgnoreQueryFilters().Select(o => o.Id).ToListAsync(stop);
+        db.Own.AddRange(
+            unit.Own.Where(o => !here.Contains(o.Id))
+                .Select(o => new OwnRow
+                {
+                    Id = o.Id,
+                    Material = o.Material,
+                    Idea = o.Idea,
+                })
+        );
         await db.SaveChangesAsync(stop);
         var (group, week) = (rows.Group, rows.Week);
         return TypedResults.Created(

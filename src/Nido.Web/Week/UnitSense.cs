@@ -3,10 +3,12 @@ using Nido.Catalog;
 using Nido.Core;
 using Nido.Core.Group;
 using Nido.Core.Ideas;
+using Nido.Core.Safety;
 using Nido.Core.Week.Problem;
 using Nido.Data.Formats;
 using Nido.Web.Common;
 using Nido.Web.Group;
+using Nido.Web.Own;
 
 namespace Nido.Web.Week;
 
@@ -21,13 +23,15 @@ namespace Nido.Web.Week;
 /// <param name="sliders">Asks the sliders.</param>
 /// <param name="focus">Asks letter and numbers.</param>
 /// <param name="theme">Asks a theme of one's own.</param>
+/// <param name="material">Asks a material of one's own.</param>
 public sealed class UnitSense(
     Content content,
     IValidator<GroupBody> group,
     IValidator<ChildBody> child,
     IValidator<Sliders> sliders,
     IValidator<FocusBody> focus,
-    IValidator<ThemeDraft> theme
+    IValidator<ThemeDraft> theme,
+    IValidator<MaterialDraft> material
 )
 {
     private const int MostChildren = 200,
@@ -46,7 +50,7 @@ public sealed class UnitSense(
 
         return
         [
-            .. new[] { Head(unit), OfGroup(unit.Group, "group."), Plans(unit), Seen(unit), Theme(unit) }
+            .. new[] { Head(unit), OfGroup(unit.Group, "group."), Plans(unit), Seen(unit), Theme(unit), Own(unit) }
                 .SelectMany(p => p)
                 .Take(50),
         ];
@@ -272,6 +276,43 @@ public sealed class UnitSense(
                 )
                 .Concat(Twice(unit.Shown.Select(s => $"{s.ChildId} {s.TechniqueId}"), "shown", $"child and work"))
         )
+        {
+            yield return problem;
+        }
+    }
+
+    /// <summary>Materials first: an idea of one's own may be done with one that comes with it.</summary>
+    private IEnumerable<FieldProblem> Own(UnitDocument unit)
+    {
+        foreach (var (own, i) in unit.Own.Select((o, i) => (o, i)))
+        {
+            if (own.Id is not { Length: > 4 and <= 40 } id || !id.StartsWith("own-", StringComparison.Ordinal))
+            {
+                yield return new($"own[{i}].id", own.Id, $"What is one's own has an id that begins with own-.");
+            }
+
+            if ((own.Material is null) == (own.Idea is null))
+            {
+                yield return new($"own[{i}]", own.Id, $"It is a material or a way of working, one of the two.");
+            }
+
+            foreach (var problem in own.Material is { } thing ? Asked(material, thing, $"own[{i}].material.") : [])
+            {
+                yield return problem;
+            }
+        }
+
+        var drafts = unit.Own.Where(o => o.Material is { Like: not null } && o.Id is not null).Select(o => o.Draft);
+        var with = content.With(drafts.Where(d => content.Material(d.Id) is null));
+        foreach (var (own, i) in unit.Own.Select((o, i) => (o, i)).Where(x => x.o.Idea is not null))
+        {
+            foreach (var problem in Asked(new IdeaDraftValidator(with), own.Idea!, $"own[{i}].idea."))
+            {
+                yield return problem;
+            }
+        }
+
+        foreach (var problem in Twice(unit.Own.Select(o => o.Id ?? ""), "own", $"id"))
         {
             yield return problem;
         }

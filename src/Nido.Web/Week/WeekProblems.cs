@@ -17,11 +17,13 @@ namespace Nido.Web.Week;
 
 /// <summary>Keeps the numbers of a week as long as group, cupboard and sliders stay the same: reading a week is asked
 /// for often.</summary>
-/// <param name="content">The catalogue.</param>
+/// <param name="house">The catalogue with what the house has of its own.</param>
 /// <param name="stamp">Changes of the site.</param>
 /// <param name="forecast">The weather to come.</param>
-public sealed class WeekProblems(Content content, SiteStamp stamp, IForecast forecast)
+public sealed class WeekProblems(HouseContent house, SiteStamp stamp, IForecast forecast)
 {
+    private Content Catalogue => house.Now;
+
     private const int Most = 20;
     private readonly ConcurrentDictionary<
         string,
@@ -33,6 +35,7 @@ public sealed class WeekProblems(Content content, SiteStamp stamp, IForecast for
     private readonly ConcurrentDictionary<
         string,
         (
+            Content Content,
             Theme Theme,
             Dictionary<string, double> OnHand,
             int ChildCount,
@@ -111,28 +114,28 @@ public sealed class WeekProblems(Content content, SiteStamp stamp, IForecast for
         var group =
             await db.GroupAsync(week.GroupId, stop) ?? throw new InvalidOperationException("A week without its group.");
         var theme =
-            await db.ThemeOfAsync(content, week, stop)
+            await db.ThemeOfAsync(Catalogue, week, stop)
             ?? throw new InvalidOperationException($"The theme {week.ThemeId} is no longer in the catalogue.");
         var (onHand, goneOff) = WeekInputs.StillGood(
-            content,
+            Catalogue,
             await db.OnHandAsync(stop, asWeek: week.Id),
-            await db.PerishingAsync(content, stop, asWeek: week.Id),
+            await db.PerishingAsync(Catalogue, stop, asWeek: week.Id),
             WeekInputs.Days(group, week.Monday)
         );
         var safety = WeekInputs
-            .Safety(content, await db.MadeHereAsync(stop))
+            .Safety(Catalogue, await db.MadeHereAsync(stop))
             .With(await db.MarksAsync(stop))
             .With(await db.OverridesAsync(week.Id, stop));
-        var keptOff = WeekInputs.KeptOff(content, safety, group, week.Monday);
-        var neverOut = WeekInputs.NeverOut(content, safety, group, week.Monday, keptOff);
+        var keptOff = WeekInputs.KeptOff(Catalogue, safety, group, week.Monday);
+        var neverOut = WeekInputs.NeverOut(Catalogue, safety, group, week.Monday, keptOff);
         var took = await db.TookAsync(week.GroupId, week.Monday, stop);
-        var learned = content
+        var learned = Catalogue
             .Techniques.Select(t => (t.Id, Minutes: LearnedMinutes.Of(t.Minutes, [.. took[t.Id]])))
             .Where(x => x.Minutes is not null)
             .ToDictionary(x => x.Id, x => x.Minutes!.Value);
         var (ideas, unsuited) = IdeasFor(group, theme, onHand, keptOff);
         var input = WeekInputs.Of(
-            content,
+            Catalogue,
             group,
             week.Monday,
             onHand,
@@ -142,7 +145,7 @@ public sealed class WeekProblems(Content content, SiteStamp stamp, IForecast for
         return input with
         {
             // What was swapped in before somebody came who must not meet it is swapped out again.
-            Ideas = Swaps.Apply(input.Ideas, [.. swaps.Where(s => !neverOut.Contains(s.To))], content.Material),
+            Ideas = Swaps.Apply(input.Ideas, [.. swaps.Where(s => !neverOut.Contains(s.To))], Catalogue.Material),
             BeforeSwaps = input.Ideas,
             NeverOut = neverOut,
             GoneOff = goneOff,
@@ -195,7 +198,8 @@ public sealed class WeekProblems(Content content, SiteStamp stamp, IForecast for
         var key = $"{theme.Id} {group.Id}";
         if (
             ideas.TryGetValue(key, out var last)
-            && last.Theme == theme
+            && last.Content == Catalogue
+            && last.Theme with { Elsewhere = theme.Elsewhere } == theme
             && last.ChildCount == childCount
             && last.Ways == ways
             && last.KeptOff.SetEquals(keptOff)
@@ -206,8 +210,8 @@ public sealed class WeekProblems(Content content, SiteStamp stamp, IForecast for
             return last.Ideas;
         }
 
-        var made = WeekInputs.Ideas(content, group, theme, onHand, childCount, keptOff);
-        ideas[key] = (theme, onHand, childCount, ways, keptOff, made);
+        var made = WeekInputs.Ideas(Catalogue, group, theme, onHand, childCount, keptOff);
+        ideas[key] = (Catalogue, theme, onHand, childCount, ways, keptOff, made);
         return made;
     }
 

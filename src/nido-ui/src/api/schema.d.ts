@@ -357,6 +357,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/weeks/{weekId}/techniques/{techniqueId}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["getTechnique"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/materials": {
         parameters: {
             query?: never;
@@ -2748,6 +2764,120 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/own": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["listOwn"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/own/choices": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["ownChoices"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/own/materials/{ownId}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["getOwnMaterial"];
+        /** @description Read it with GET at the same address and send its ETag back as If-Match: 428 without, 412 with what is so now where it has changed. */
+        put: operations["changeOwnMaterial"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/own/materials": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["addOwnMaterial"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/own/ideas/{ownId}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["getOwnIdea"];
+        /** @description Read it with GET at the same address and send its ETag back as If-Match: 428 without, 412 with what is so now where it has changed. */
+        put: operations["changeOwnIdea"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/own/ideas": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["addOwnIdea"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/own/{ownId}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        delete: operations["removeOwn"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/allergens": {
         parameters: {
             query?: never;
@@ -3367,7 +3497,7 @@ export interface components {
          * @description What can be taken away and brought back.
          * @enum {unknown}
          */
-        BinKind: "group" | "child" | "week" | "theme";
+        BinKind: "group" | "child" | "week" | "theme" | "own";
         /** @description A part of every day of the week. */
         Block: {
             /** @description Short word, unique in the group (welcome, circle…). */
@@ -4988,6 +5118,39 @@ export interface components {
             prep: string[];
             goesWrong: components["schemas"]["GoesWrongView"][];
         };
+        /**
+         * @description A way of working of one's own as it is written: a copy of one that is near with what was changed, or begun
+         *                 bare.
+         */
+        IdeaDraft: {
+            /** @description What it is called, 1–80 letters. */
+            title: string;
+            /** @description Id of the way of working it is a copy of; null where it was begun bare. */
+            from?: null | string;
+            /** @description Id of the ladder it stands on, where it was begun bare. */
+            ladder?: null | string;
+            /**
+             * @description Ids of strands it works on, in equal shares, where it was begun bare; empty for those the ladder's other
+             *                 ways work on most.
+             */
+            strands?: string[];
+            /**
+             * Format: int32
+             * @description Usual length, 3–60.
+             */
+            minutes?: number;
+            /** @description Kinds of block it can lie in; empty for those of what it is a copy of. */
+            blocks?: components["schemas"]["BlockKind"][];
+            /** @description What is done, from the closed list, beside what is done in what it is a copy of. */
+            actions?: string[];
+            /**
+             * @description Of a copy: materials to choose the leading one from, empty for any; begun bare: all that lies
+             *                 out.
+             */
+            things?: components["schemas"]["IdeaThing"][];
+            /** @description Its steps, lowest first. */
+            steps?: components["schemas"]["IdeaStepDraft"][];
+        };
         /** @description An idea in a list, with what it can be looked for by. */
         IdeaName: {
             ideaId: string;
@@ -5029,6 +5192,34 @@ export interface components {
             toMonths: number;
             /** @description The cupboard has all of it for the fullest day. */
             nothingToBuy: boolean;
+        };
+        /** @description A step of one's own: a text that is null or empty stays as it was in what it is a copy of. */
+        IdeaStepDraft: {
+            /**
+             * Format: int32
+             * @description Number on the ladder.
+             */
+            step: number;
+            /** @description What the child does. */
+            do: null | string;
+            /** @description What the adult says or shows. */
+            say: null | string;
+            /** @description One change that makes it easier. */
+            easier: null | string;
+            /** @description One change that makes it harder. */
+            harder: null | string;
+            /** @description What counts as done alone. */
+            seen: null | string;
+        };
+        /** @description Something that lies out. */
+        IdeaThing: {
+            /** @description Id of a material. */
+            materialId: string;
+            /**
+             * Format: double
+             * @description Pieces, sheets or units a child, 1–100.
+             */
+            each: number;
         };
         /** @description How an idea went over a term. */
         IdeaWent: {
@@ -5377,6 +5568,78 @@ export interface components {
             waitMinutes: number;
             adultOnly: boolean;
         };
+        /**
+         * @description A material of one's own as it is written: a thing with its answers, and the thing it is most like. Sizes in
+         *                 mm; null where nobody measured.
+         */
+        MaterialDraft: {
+            /** @description Plural as it stands on a list, 1–60 letters. */
+            name: string;
+            /** @description Id of the material of the catalogue it is most like. */
+            like: string;
+            /** @description What it is measured as. */
+            shape: components["schemas"]["Shape"];
+            /**
+             * Format: double
+             * @description Longest side.
+             */
+            length: null | number;
+            /**
+             * Format: double
+             * @description Second side or diameter.
+             */
+            width: null | number;
+            /**
+             * Format: double
+             * @description Thickness.
+             */
+            height: null | number;
+            /** @description There is a cord on it. */
+            hasCord: boolean;
+            /**
+             * Format: double
+             * @description How long the cord is.
+             */
+            cordMm: null | number;
+            /**
+             * Format: double
+             * @description How far round its loop is.
+             */
+            loopMm: null | number;
+            /** @description Whether the cord gives way. */
+            breaksOpen: boolean;
+            /** @description Ids of answers to the questions about things. */
+            answers: string[];
+            /** @description Ids of allergens it holds, empty where somebody said that it holds none; null where nobody said. */
+            contains?: null | string[];
+            /**
+             * Format: double
+             * @description Hole through it, mm; null for none.
+             */
+            hole?: null | number;
+            /**
+             * Format: double
+             * @description Inside opening of a container, mm; null for none.
+             */
+            opening?: null | number;
+            /**
+             * Format: double
+             * @description Grams a unit; null where nobody weighed it.
+             */
+            mass?: null | number;
+            /** @description Colours it comes in. */
+            colours?: string[];
+            /**
+             * Format: double
+             * @description Units in a pack; null where no shop has it.
+             */
+            packSize?: null | number;
+            /**
+             * Format: int32
+             * @description Price of a pack in cents; null where no shop has it.
+             */
+            packCents?: null | number;
+        };
         /** @description A material of the week. */
         MaterialLineView: {
             materialId: string;
@@ -5637,6 +5900,15 @@ export interface components {
              * @default false
              */
             twoSets: boolean;
+        };
+        /** @description A way of working to copy. */
+        NearView: {
+            /** @description What it is called. */
+            name: components["schemas"]["InBoth"];
+            /** @description As it is, its texts filled with the theme. */
+            draft: components["schemas"]["IdeaDraft"];
+            /** @description Ids of materials it can be done with. */
+            fits: string[];
         };
         /** @description A new group: a name is enough, the rest has defaults. */
         NewGroupBody: {
@@ -5991,6 +6263,42 @@ export interface components {
             /** Format: double */
             minutes: number;
             longest: components["schemas"]["Said"];
+        };
+        /** @description Something of a closed list. */
+        OwnChoice: {
+            /** @description Its id. */
+            id: string;
+            /** @description In the reader's language. */
+            name: components["schemas"]["Said"];
+        };
+        /** @description What can be chosen for a way of working of one's own. */
+        OwnChoices: {
+            /** @description By aim. */
+            ladders: components["schemas"]["OwnLadder"][];
+            /** @description What is done. */
+            actions: components["schemas"]["OwnChoice"][];
+            /** @description What it works on. */
+            strands: components["schemas"]["OwnChoice"][];
+        };
+        /** @description A ladder to stand on. */
+        OwnLadder: {
+            /** @description Its id. */
+            id: string;
+            /** @description Its name. */
+            name: components["schemas"]["InBoth"];
+            /** @description Its aim. */
+            aim: components["schemas"]["Aim"];
+            /** @description Names of its steps, lowest first. */
+            steps: string[];
+        };
+        /** @description Something of one's own in a list. */
+        OwnView: {
+            /** @description Its id. */
+            id: string;
+            /** @description What it is called. */
+            name: string;
+            /** @description A material; else a way of working. */
+            isMaterial: boolean;
         };
         /** @description What a block of a day is, in one's own words. */
         OwnWordsBody: {
@@ -9504,6 +9812,29 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["JournalOverride"][];
+                };
+            };
+        };
+    };
+    getTechnique: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                weekId: string;
+                techniqueId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["NearView"];
                 };
             };
         };
@@ -14198,6 +14529,246 @@ export interface operations {
                 content: {
                     "application/json": components["schemas"]["WeekView"];
                 };
+            };
+        };
+    };
+    listOwn: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["OwnView"][];
+                };
+            };
+        };
+    };
+    ownChoices: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["OwnChoices"];
+                };
+            };
+        };
+    };
+    getOwnMaterial: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                ownId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["MaterialDraft"];
+                };
+            };
+        };
+    };
+    changeOwnMaterial: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                ownId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["MaterialDraft"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["MaterialDraft"];
+                };
+            };
+            /** @description Precondition Failed */
+            412: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Precondition Required */
+            428: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    addOwnMaterial: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["MaterialDraft"];
+            };
+        };
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["OwnView"];
+                };
+            };
+        };
+    };
+    getOwnIdea: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                ownId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["IdeaDraft"];
+                };
+            };
+        };
+    };
+    changeOwnIdea: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                ownId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["IdeaDraft"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["IdeaDraft"];
+                };
+            };
+            /** @description Precondition Failed */
+            412: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Precondition Required */
+            428: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    addOwnIdea: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["IdeaDraft"];
+            };
+        };
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["OwnView"];
+                };
+            };
+        };
+    };
+    removeOwn: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                ownId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
             };
         };
     };

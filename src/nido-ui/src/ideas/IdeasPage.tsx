@@ -1,8 +1,10 @@
-import { BookOpen, Languages, Ruler } from "lucide-react";
+import { BookOpen, Languages, PencilRuler, Ruler } from "lucide-react";
 import { useState } from "react";
 import { useTranslation } from "react-i18next";
 import { Link, useNavigate, useParams } from "react-router";
 import { $api, type Aim, aims } from "../api/client";
+import { IdeaForm } from "../own/IdeaForm";
+import { OwnDialog } from "../own/OwnDialog";
 import { ErrorNote } from "../shared/ErrorNote";
 import { Gently, PlaceMain, PlaceSkeleton, Skeleton } from "../shared/Skeleton";
 import { useWeek } from "../shared/useWeek";
@@ -26,11 +28,15 @@ export function IdeasPage() {
   const [filter, setFilter] = useState(everything);
   const [more, setMore] = useState(0);
   const [aim, setAim] = useState<Aim | null>(null);
+  const [own, setOwn] = useState(false);
+  const [form, setForm] = useState<string | null>(null);
   const ideas = $api.useQuery("get", "/api/weeks/{weekId}/ideas", path);
   const shown = (ideas.data ?? [])
     .filter((i) => fits(i, filter))
     .toSorted((a, b) => (aim ? (b.shares[aims.indexOf(aim)] ?? 0) - (a.shares[aims.indexOf(aim)] ?? 0) : 0));
   const open = ideaId ?? shown[0]?.ideaId;
+  // An idea is a way of working with its leading thing.
+  const technique = open?.split(".")[0];
   const card = $api.useQuery(
     "get",
     "/api/weeks/{weekId}/ideas/{ideaId}",
@@ -56,6 +62,9 @@ export function IdeasPage() {
         <Link to={`/w/${weekId}/ideas/making`} className="btn btn-outline btn-sm">
           <Ruler size={16} aria-hidden="true" /> {t("making.title")}
         </Link>
+        <button type="button" className="btn btn-outline btn-sm" onClick={() => setOwn(true)} data-own-open>
+          <PencilRuler size={16} aria-hidden="true" /> {t("own.open")}
+        </button>
         <fieldset className="join">
           <legend className="sr-only">{t("ideas.most")}</legend>
           {aims.map((a) => (
@@ -115,13 +124,32 @@ export function IdeasPage() {
           {open !== undefined && !card.data && !card.error && <Skeleton lines={14} />}
           {card.data && (
             <Gently until={<Skeleton lines={14} />}>
-              <h2 className="text-lg">{card.data.title}</h2>
+              <div className="flex flex-wrap items-center gap-3">
+                <h2 className="mr-auto text-lg">{card.data.title}</h2>
+                {technique && (
+                  <button
+                    type="button"
+                    className="btn btn-outline btn-sm"
+                    onClick={() => setForm(technique)}
+                    data-make-own
+                  >
+                    {t(technique.startsWith("own-") ? "own.change" : "own.makeOwn")}
+                  </button>
+                )}
+              </div>
               <WhyNot ideaId={card.data.ideaId} />
               <IdeaCard card={card.data} />
             </Gently>
           )}
         </section>
       </div>
+      {own && <OwnDialog onClose={() => setOwn(false)} />}
+      {form &&
+        (form.startsWith("own-") ? (
+          <IdeaForm id={form} onClose={() => setForm(null)} />
+        ) : (
+          <IdeaForm copyOf={form} onClose={() => setForm(null)} />
+        ))}
     </PlaceMain>
   );
 }

@@ -1,6 +1,7 @@
 import { useState } from "react";
 import { useTranslation } from "react-i18next";
-import { $api, type Schemas } from "../api/client";
+import { $api } from "../api/client";
+import { MaterialForm } from "../own/MaterialForm";
 import { Dialog } from "../shared/Dialog";
 import { ErrorNote } from "../shared/ErrorNote";
 import { Labelled, Refused } from "../shared/form";
@@ -8,46 +9,20 @@ import { numberOf } from "../shared/numbers";
 import { useWeek } from "../shared/useWeek";
 import { Source } from "./Source";
 import { severityIcon } from "./severityIcon";
-
-const shapes: Schemas["Shape"][] = ["box", "sphere", "disc", "rod", "loose"];
-const sizesOf: Record<Schemas["Shape"], ("length" | "width" | "height")[]> = {
-  box: ["length", "width", "height"],
-  sphere: ["width"],
-  disc: ["width", "height"],
-  rod: ["length", "width"],
-  loose: [],
-};
+import { nothingTyped, ThingFields, thingOf } from "./ThingFields";
 
 /** A thing a house brings itself: a few questions, and what the rules say of it with these children in the room. */
 export function ThingDialog({ onClose }: { onClose: () => void }) {
-  const { t, i18n } = useTranslation();
+  const { t } = useTranslation();
   const { path } = useWeek();
-  const spanish = i18n.language === "es";
-  const questions = $api.useQuery("get", "/api/thing-questions").data ?? [];
   const ask = $api.useMutation("post", "/api/weeks/{weekId}/safety/things");
-  const [name, setName] = useState("");
-  const [shape, setShape] = useState<Schemas["Shape"]>("box");
-  const [size, setSize] = useState({ length: "", width: "", height: "" });
-  const [cord, setCord] = useState({ has: false, mm: "", loop: "", breaksOpen: false });
+  const [thing, setThing] = useState(nothingTyped);
   const [amount, setAmount] = useState("");
-  const [answers, setAnswers] = useState<string[]>([]);
-  const send = () =>
-    ask.mutate({
-      ...path,
-      body: {
-        name,
-        shape,
-        length: numberOf(size.length),
-        width: numberOf(size.width),
-        height: numberOf(size.height),
-        hasCord: cord.has,
-        cordMm: numberOf(cord.mm),
-        loopMm: numberOf(cord.loop),
-        breaksOpen: cord.breaksOpen,
-        amount: numberOf(amount),
-        answers,
-      },
-    });
+  const [keeping, setKeeping] = useState(false);
+  const send = () => ask.mutate({ ...path, body: { ...thingOf(thing), amount: numberOf(amount) } });
+  if (keeping) {
+    return <MaterialForm begun={thing} onClose={onClose} />;
+  }
   return (
     <Dialog title={t("thing.title")} onClose={onClose} wide>
       <p className="quiet mb-2">{t("thing.what")}</p>
@@ -59,46 +34,8 @@ export function ThingDialog({ onClose }: { onClose: () => void }) {
         }}
       >
         <Refused error={ask.error}>
-          <div className="grid grid-cols-2 gap-3 sm:grid-cols-5">
-            <Labelled name="name" label={t("thing.name")} className="col-span-2">
-              <input
-                className="input w-full"
-                required
-                maxLength={60}
-                value={name}
-                onChange={(e) => setName(e.target.value)}
-              />
-            </Labelled>
-            <label className="flex flex-col gap-1">
-              {t("thing.shape")}
-              <select
-                className="select w-full"
-                value={shape}
-                onChange={(e) => setShape(e.target.value as Schemas["Shape"])}
-              >
-                {shapes.map((s) => (
-                  <option key={s} value={s}>
-                    {t(`thing.shapes.${s}`)}
-                  </option>
-                ))}
-              </select>
-            </label>
-            {sizesOf[shape].map((side) => (
-              <Labelled
-                key={side}
-                name={side}
-                label={t(`thing.${shape !== "box" && side === "width" ? "diameter" : side}`)}
-              >
-                <input
-                  className="input w-full"
-                  inputMode="decimal"
-                  placeholder="mm"
-                  value={size[side]}
-                  onChange={(e) => setSize({ ...size, [side]: e.target.value })}
-                />
-              </Labelled>
-            ))}
-            <Labelled name="amount" label={t(shape === "loose" ? "thing.grams" : "thing.pieces")}>
+          <ThingFields thing={thing} onChange={setThing}>
+            <Labelled name="amount" label={t(thing.shape === "loose" ? "thing.grams" : "thing.pieces")}>
               <input
                 className="input w-full"
                 inputMode="decimal"
@@ -106,63 +43,7 @@ export function ThingDialog({ onClose }: { onClose: () => void }) {
                 onChange={(e) => setAmount(e.target.value)}
               />
             </Labelled>
-          </div>
-          <div className="flex flex-wrap items-end gap-3">
-            <label className="flex min-h-10 items-center gap-2">
-              <input
-                type="checkbox"
-                className="checkbox checkbox-sm"
-                checked={cord.has}
-                onChange={(e) => setCord({ ...cord, has: e.target.checked })}
-              />
-              {t("thing.cord")}
-            </label>
-            {cord.has && (
-              <>
-                {(["mm", "loop"] as const).map((k) => (
-                  <label key={k} className="flex flex-col gap-1">
-                    {t(`thing.cord_${k}`)}
-                    <input
-                      className="input w-32"
-                      inputMode="decimal"
-                      placeholder="mm"
-                      value={cord[k]}
-                      onChange={(e) => setCord({ ...cord, [k]: e.target.value })}
-                    />
-                  </label>
-                ))}
-                <label className="flex min-h-10 items-center gap-2">
-                  <input
-                    type="checkbox"
-                    className="checkbox checkbox-sm"
-                    checked={cord.breaksOpen}
-                    onChange={(e) => setCord({ ...cord, breaksOpen: e.target.checked })}
-                  />
-                  {t("thing.breaksOpen")}
-                </label>
-              </>
-            )}
-          </div>
-          {questions.map((q) => (
-            <fieldset key={q.id}>
-              <legend className="font-bold">{spanish ? q.askEs : q.ask}</legend>
-              <div className="grid grid-cols-2 gap-x-4 sm:grid-cols-4">
-                {q.answers.map((a) => (
-                  <label key={a.id} className="flex min-h-8 items-center gap-2">
-                    <input
-                      type="checkbox"
-                      className="checkbox checkbox-sm"
-                      checked={answers.includes(a.id)}
-                      onChange={(e) =>
-                        setAnswers(e.target.checked ? [...answers, a.id] : answers.filter((x) => x !== a.id))
-                      }
-                    />
-                    {spanish ? a.saysEs : a.says}
-                  </label>
-                ))}
-              </div>
-            </fieldset>
-          ))}
+          </ThingFields>
           <ErrorNote error={ask.error} />
           <button type="submit" className="btn btn-primary" disabled={ask.isPending}>
             {t("thing.ask")}
@@ -170,6 +51,13 @@ export function ThingDialog({ onClose }: { onClose: () => void }) {
         </Refused>
       </form>
       <div aria-live="polite" className="mt-3" data-thing>
+        {ask.data && (
+          <p className="mb-2">
+            <button type="button" className="btn btn-outline btn-sm" onClick={() => setKeeping(true)} data-keep-thing>
+              {t("own.keepThing")}
+            </button>
+          </p>
+        )}
         {ask.data && ask.data.length === 0 && <p>{t("thing.nothing")}</p>}
         <ul className="space-y-1.5">
           {ask.data?.map((f) => {

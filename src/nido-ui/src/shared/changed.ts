@@ -1,20 +1,21 @@
 import { type QueryClient, useQueryClient } from "@tanstack/react-query";
 
 /** What a person changes. */
-export type Part = "week" | "group" | "cupboard" | "seen" | "theme" | "house";
+export type Part = "week" | "group" | "cupboard" | "seen" | "theme" | "house" | "own";
 
-const everything: Part[] = ["week", "group", "cupboard", "seen", "theme", "house"];
+const everything: Part[] = ["week", "group", "cupboard", "seen", "theme", "house", "own"];
 
 /**
  * What an address shows is made of these parts; the first line that fits decides, and an address nobody thought of is
  * made of everything. What is made of nothing comes with the program and never changes.
  */
 const madeOf: [address: RegExp, parts: Part[]][] = [
-  [/^\/api\/(making|recipes|timetables|differences|thing-questions|safety-rules|materials|paper|formats|health)/, []],
+  [/^\/api\/(making|recipes|timetables|differences|thing-questions|safety-rules|paper|formats|health)/, []],
+  [/^\/api\/(own|materials)/, ["own", "house"]],
   [/^\/api\/allergens/, ["group", "cupboard", "house"]],
   [/^\/api\/themes/, ["theme", "week", "house"]],
   [/^\/api\/quick-sets/, ["cupboard", "house"]],
-  [/^\/api\/cupboard/, ["cupboard", "week", "group", "theme", "house"]],
+  [/^\/api\/cupboard/, ["cupboard", "week", "group", "theme", "house", "own"]],
   [/^\/api\/groups/, ["group", "seen", "week", "theme", "house"]],
 ];
 

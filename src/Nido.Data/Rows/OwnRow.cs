@@ -1,0 +1,28 @@
+using Nido.Catalog;
+using Nido.Core.Ideas;
+using Nido.Core.Safety;
+using Nido.Data.TakenAway;
+
+namespace Nido.Data.Rows;
+
+/// <summary>A material or a way of working of one's own as stored: as it was written, so that a newer catalogue reads it
+/// anew.</summary>
+public sealed class OwnRow : IBinned
+{
+    /// <inheritdoc />
+    public DateTimeOffset? BinnedAt { get; set; }
+
+    public required string Id { get; set; }
+
+    /// <summary>The material; null where it is none.</summary>
+    public MaterialDraft? Material { get; set; }
+
+    /// <summary>The way of working; null where it is none.</summary>
+    public IdeaDraft? Idea { get; set; }
+
+    /// <summary>What it is called.</summary>
+    public string Name => Material?.Name ?? Idea?.Title ?? "";
+
+    /// <summary>As the catalogue reads it.</summary>
+    public OwnDraft Draft => new(Id, Material, Idea, BinnedAt is null);
+}
