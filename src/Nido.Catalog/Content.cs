@@ -85,7 +85,7 @@ public sealed record Content(
         ArgumentNullException.ThrowIfNull(things);
         var all = things.OrderBy(t => t.Id, StringComparer.Ordinal).ToArray();
         var materials = all.Where(t => t.Material is not null && Material(t.Material.Like) is not null)
-            .Select(t => (t.InUse, Thing: t.Material!.Of(t.Id, Material(t.Material.Like)!, Questions)))
+            .Select(t => (t.InUse, Thing: MaterialOf(t.Id, t.Material!)))
             .ToArray();
         var techniques = all.Where(t => t.InUse && t.Idea is not null)
             .Select(t => TechniqueOf(t.Id, t.Idea!))
@@ -120,6 +120,31 @@ public sealed record Content(
             OwnMaterials = [.. OwnMaterials, .. materials.Select(m => m.Thing)],
             OwnTechniques = [.. OwnTechniques, .. techniques],
         };
+    }
+
+    /// <summary>A material of one's own. One that no shop sells may have been made in any of the ways the thing it is
+    /// like can be, and holds what any of them brings.</summary>
+    private Material MaterialOf(string id, MaterialDraft draft)
+    {
+        var like = Material(draft.Like)!;
+        if (draft.PackSize is null)
+        {
+            var holds = new WhatItHolds(Materials, MakeFrom, Recipes, new HashSet<string> { like.Id }).Of(like);
+            string[] By(HeldHow how) => [.. holds.Allergens.Where(a => a.How == how).Select(a => a.Allergen)];
+            like = like with
+            {
+                Tags = holds.Tags,
+                Cord = holds.Cord,
+                Contents = like.Contents with
+                {
+                    Allergens = [.. like.Allergens.Union(By(HeldHow.Contains))],
+                    MayContain = [.. like.MayContain.Union(By(HeldHow.MayContain))],
+                    Held = [.. like.Held.Union(By(HeldHow.Held))],
+                },
+            };
+        }
+
+        return draft.Of(id, like, Questions);
     }
 
     /// <summary>A way of working of one's own; null where what it is a copy of, or its ladder, is no longer

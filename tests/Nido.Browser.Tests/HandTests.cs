@@ -215,6 +215,35 @@ public class HandTests(RunningSite site) : IClassFixture<RunningSite>
     }
 
     [Fact]
+    public async Task On_a_phone_the_week_begins_in_the_upper_third_and_on_a_desk_all_ladders_are_in_sight()
+    {
+        using (var phone = new Page(390, 844))
+        {
+            phone.Go(await site.PlaceAsync("week")).See("[data-strip]");
+            var top = (long)
+                phone.Script.ExecuteScript(
+                    "return Math.round(document.querySelector('[data-strip]').getBoundingClientRect().top)"
+                )!;
+            top.ShouldBeLessThan(844 / 3 + 20);
+            // What is not shown at once is a press away.
+            phone.See("[data-truth]").Text.ShouldNotContain("of practice still missing");
+            phone.Click("[data-truth-all]");
+            phone.Until(_ => phone.See("[data-short]").Displayed, "all figures");
+        }
+
+        using var desk = new Page();
+        desk.Go(await site.PlaceAsync("group")).See("#cell-0-0");
+        desk.Script.ExecuteScript(
+                """
+                const grid = document.querySelector('main table').parentElement;
+                return `${grid.scrollWidth - grid.clientWidth} px out of sight of ${document.querySelectorAll('main thead th').length - 1}`
+                """
+            )!
+            .ToString()!
+            .ShouldStartWith("0 px");
+    }
+
+    [Fact]
     public async Task On_a_phone_the_group_is_one_child_at_a_time()
     {
         using var page = new Page(390, 844);

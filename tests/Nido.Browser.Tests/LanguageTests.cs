@@ -52,6 +52,10 @@ public partial class LanguageTests(RunningSite site) : IClassFixture<RunningSite
         ("today", ["main article section li button", "main [data-more] summary"]),
         ("today", ["main [data-door] summary"]),
         ("today", ["main [data-door] summary", "door.visitor"]),
+        ("ideas", ["[data-own-open]"]),
+        ("ideas", ["[data-own-open]", "[data-own-bare]"]),
+        ("ideas", ["[data-own-open]", "[data-own-bare] + button"]),
+        ("ideas", ["[data-make-own]"]),
         ("journal", ["main nav button"]),
         ("journal", ["share.open"]),
     ];

@@ -32,48 +32,46 @@ export function IdeaSteps({
       {of.map((number) => {
         const step = steps.find((s) => s.step === number);
         return (
-          <details
-            key={number}
-            className="border-base-300 border-t py-1"
-            open={step !== undefined && steps.length === 1}
-          >
-            <summary className="flex min-h-10 cursor-pointer items-center gap-2">
-              <input
-                type="checkbox"
-                className="checkbox checkbox-sm"
-                aria-label={t("own.stepIn", { step: number })}
-                checked={step !== undefined}
-                onChange={(e) =>
-                  onChange(
-                    e.target.checked
-                      ? [...steps, bare(number)].toSorted((a, b) => a.step - b.step)
-                      : steps.filter((s) => s.step !== number),
-                  )
-                }
-              />
-              <b>{t("own.step", { step: number })}</b>
-              <span className="quiet min-w-0 truncate">{step?.do || names?.[number - 1]}</span>
-            </summary>
-            {step && (
-              <div className="grid gap-2 py-2 pl-8 sm:grid-cols-2">
-                {texts.map((k) => (
-                  <label key={k} className={`flex flex-col gap-1 ${k === "do" ? "sm:col-span-2" : ""}`}>
-                    {t(`own.text.${k}`)}
-                    <textarea
-                      className="textarea min-h-0 w-full"
-                      rows={k === "do" ? 2 : 1}
-                      maxLength={200}
-                      value={step[k] ?? ""}
-                      onChange={(e) =>
-                        onChange(steps.map((s) => (s.step === number ? { ...s, [k]: e.target.value } : s)))
-                      }
-                      data-own-text={`${number}-${k}`}
-                    />
-                  </label>
-                ))}
-              </div>
-            )}
-          </details>
+          <div key={number} className="flex items-start gap-2 border-base-300 border-t py-1">
+            <input
+              type="checkbox"
+              className="checkbox checkbox-sm mt-2.5"
+              aria-label={t("own.stepIn", { step: number })}
+              checked={step !== undefined}
+              onChange={(e) =>
+                onChange(
+                  e.target.checked
+                    ? [...steps, bare(number)].toSorted((a, b) => a.step - b.step)
+                    : steps.filter((s) => s.step !== number),
+                )
+              }
+            />
+            <details className="min-w-0 flex-1" open={step !== undefined && steps.length === 1}>
+              <summary className="flex min-h-10 cursor-pointer items-center gap-2">
+                <b>{t("own.step", { step: number })}</b>
+                <span className="quiet min-w-0 truncate">{step?.do || names?.[number - 1]}</span>
+              </summary>
+              {step && (
+                <div className="grid gap-2 py-2 sm:grid-cols-2">
+                  {texts.map((k) => (
+                    <label key={k} className={`flex flex-col gap-1 ${k === "do" ? "sm:col-span-2" : ""}`}>
+                      {t(`own.text.${k}`)}
+                      <textarea
+                        className="textarea min-h-0 w-full"
+                        rows={k === "do" ? 2 : 1}
+                        maxLength={200}
+                        value={step[k] ?? ""}
+                        onChange={(e) =>
+                          onChange(steps.map((s) => (s.step === number ? { ...s, [k]: e.target.value } : s)))
+                        }
+                        data-own-text={`${number}-${k}`}
+                      />
+                    </label>
+                  ))}
+                </div>
+              )}
+            </details>
+          </div>
         );
       })}
     </fieldset>

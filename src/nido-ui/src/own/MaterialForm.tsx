@@ -1,5 +1,6 @@
 import { useState } from "react";
 import { useTranslation } from "react-i18next";
+import { useNavigate } from "react-router";
 import { $api, editionOf, type Schemas } from "../api/client";
 import { nothingTyped, ThingFields, type TypedThing, thingOf } from "../safety/ThingFields";
 import { Dialog } from "../shared/Dialog";
@@ -7,6 +8,7 @@ import { ErrorNote } from "../shared/ErrorNote";
 import { Labelled, Refused } from "../shared/form";
 import { numberOf } from "../shared/numbers";
 import { Skeleton } from "../shared/Skeleton";
+import { useWeek } from "../shared/useWeek";
 import { Holds } from "./Holds";
 import { useOwn } from "./useOwn";
 
@@ -47,6 +49,8 @@ function Fields({
   onClose: () => void;
 }) {
   const { t } = useTranslation();
+  const { weekId } = useWeek();
+  const navigate = useNavigate();
   const materials = $api.useQuery("get", "/api/materials").data ?? [];
   const { addMaterial, changeMaterial } = useOwn();
   const [edition] = useState(() => editionOf(`/api/own/materials/${id}`));
@@ -85,11 +89,22 @@ function Fields({
       packCents: price === null ? null : Math.round(100 * price),
       colours: kept?.colours ?? [],
     };
-    const done = { onSuccess: onClose };
     if (id) {
-      changeMaterial.mutate({ params: { path: { ownId: id } }, headers: { "If-Match": edition }, body }, done);
+      changeMaterial.mutate(
+        { params: { path: { ownId: id } }, headers: { "If-Match": edition }, body },
+        { onSuccess: onClose },
+      );
     } else {
-      addMaterial.mutate({ body }, done);
+      addMaterial.mutate(
+        { body },
+        {
+          // None of it is there yet: how many is the next thing to say.
+          onSuccess: (made) => {
+            onClose();
+            navigate(`/w/${weekId}/cupboard?open=${made.id}`);
+          },
+        },
+      );
     }
   };
   return (
