@@ -22,7 +22,6 @@ namespace Nido.Web.Week;
 /// <param name="forecast">The weather to come.</param>
 public sealed class WeekProblems(HouseContent house, SiteStamp stamp, IForecast forecast)
 {
-    private Content Catalogue => house.Now;
 
     private const int Most = 20;
     private readonly ConcurrentDictionary<
@@ -111,31 +110,33 @@ public sealed class WeekProblems(HouseContent house, SiteStamp stamp, IForecast 
     {
         ArgumentNullException.ThrowIfNull(week);
         ArgumentNullException.ThrowIfNull(db);
+        // Taken once: what is one's own may change while a week is read.
+        var content = house.Now;
         var group =
             await db.GroupAsync(week.GroupId, stop) ?? throw new InvalidOperationException("A week without its group.");
         var theme =
-            await db.ThemeOfAsync(Catalogue, week, stop)
+            await db.ThemeOfAsync(content, week, stop)
             ?? throw new InvalidOperationException($"The theme {week.ThemeId} is no longer in the catalogue.");
         var (onHand, goneOff) = WeekInputs.StillGood(
-            Catalogue,
+            content,
             await db.OnHandAsync(stop, asWeek: week.Id),
-            await db.PerishingAsync(Catalogue, stop, asWeek: week.Id),
+            await db.PerishingAsync(content, stop, asWeek: week.Id),
             WeekInputs.Days(group, week.Monday)
         );
         var safety = WeekInputs
-            .Safety(Catalogue, await db.MadeHereAsync(stop))
+            .Safety(content, await db.MadeHereAsync(stop))
             .With(await db.MarksAsync(stop))
             .With(await db.OverridesAsync(week.Id, stop));
-        var keptOff = WeekInputs.KeptOff(Catalogue, safety, group, week.Monday);
-        var neverOut = WeekInputs.NeverOut(Catalogue, safety, group, week.Monday, keptOff);
+        var keptOff = WeekInputs.KeptOff(content, safety, group, week.Monday);
+        var neverOut = WeekInputs.NeverOut(content, safety, group, week.Monday, keptOff);
         var took = await db.TookAsync(week.GroupId, week.Monday, stop);
-        var learned = Catalogue
+        var learned = content
             .Techniques.Select(t => (t.Id, Minutes: LearnedMinutes.Of(t.Minutes, [.. took[t.Id]])))
             .Where(x => x.Minutes is not null)
             .ToDictionary(x => x.Id, x => x.Minutes!.Value);
-        var (ideas, unsuited) = IdeasFor(group, theme, onHand, keptOff);
+        var (ideas, unsuited) = IdeasFor(content, group, theme, onHand, keptOff);
         var input = WeekInputs.Of(
-            Catalogue,
+            content,
             group,
             week.Monday,
             onHand,
@@ -145,7 +146,7 @@ public sealed class WeekProblems(HouseContent house, SiteStamp stamp, IForecast 
         return input with
         {
             // What was swapped in before somebody came who must not meet it is swapped out again.
-            Ideas = Swaps.Apply(input.Ideas, [.. swaps.Where(s => !neverOut.Contains(s.To))], Catalogue.Material),
+            Ideas = Swaps.Apply(input.Ideas, [.. swaps.Where(s => !neverOut.Contains(s.To))], content.Material),
             BeforeSwaps = input.Ideas,
             NeverOut = neverOut,
             GoneOff = goneOff,
@@ -185,6 +186,7 @@ public sealed class WeekProblems(HouseContent house, SiteStamp stamp, IForecast 
     /// <summary>Ideas hang on the cupboard, on how the group works, and on what no child of it may meet: after another
     /// change of a child the last ones are taken again.</summary>
     private (IReadOnlyList<Idea> Ideas, IReadOnlyList<Unsuited> Unsuited) IdeasFor(
+        Content content,
         ChildrenGroup group,
         Theme theme,
         Dictionary<string, double> onHand,
@@ -198,7 +200,7 @@ public sealed class WeekProblems(HouseContent house, SiteStamp stamp, IForecast 
         var key = $"{theme.Id} {group.Id}";
         if (
             ideas.TryGetValue(key, out var last)
-            && last.Content == Catalogue
+            && last.Content == content
             && last.Theme with { Elsewhere = theme.Elsewhere } == theme
             && last.ChildCount == childCount
             && last.Ways == ways
@@ -210,8 +212,8 @@ public sealed class WeekProblems(HouseContent house, SiteStamp stamp, IForecast 
             return last.Ideas;
         }
 
-        var made = WeekInputs.Ideas(Catalogue, group, theme, onHand, childCount, keptOff);
-        ideas[key] = (Catalogue, theme, onHand, childCount, ways, keptOff, made);
+        var made = WeekInputs.Ideas(content, group, theme, onHand, childCount, keptOff);
+        ideas[key] = (content, theme, onHand, childCount, ways, keptOff, made);
         return made;
     }
 
