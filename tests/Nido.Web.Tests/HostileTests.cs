@@ -196,6 +196,33 @@ public sealed class HostileTests(PlainApp plain) : IClassFixture<PlainApp>
             ),
             ("post", $"{group}/term", """{"monday":"2027-04-05","themeIds":["little-post-office"]}"""),
             ("put", $"/api/themes/{theme}", (await app.GetAsync($"/api/themes/{theme}"))["draft"]!.ToJsonString()),
+            (
+                "post",
+                "/api/own/materials",
+                """
+                {"name":"Reels","like":"wooden-blocks","shape":"disc","length":null,"width":60,"height":60,"hasCord":true,"cordMm":100,
+                 "loopMm":50,"breaksOpen":true,"answers":["plastic"],"contains":["egg"],"hole":8,"opening":20,"mass":5,"colours":["red"],
+                 "packSize":10,"packCents":300}
+                """
+            ),
+            (
+                "post",
+                "/api/own/ideas",
+                """
+                {"title":"Towers","from":"stack-and-build","minutes":9,"blocks":["shelf"],"actions":["stack"],"strands":[],
+                 "things":[{"materialId":"wooden-blocks","each":2}],
+                 "steps":[{"step":1,"do":"Build.","say":"Show.","easier":"Less","harder":"More","seen":"stands"}]}
+                """
+            ),
+            (
+                "post",
+                "/api/own/ideas",
+                """
+                {"title":"Corks","ladder":"grasp","minutes":9,"blocks":["shelf"],"actions":["stack"],"strands":["pinch"],
+                 "things":[{"materialId":"corks","each":2}],
+                 "steps":[{"step":1,"do":"Build.","say":"Show.","easier":"Less","harder":"More","seen":"stands"}]}
+                """
+            ),
             ("post", "/api/words", """{"letter":"B","words":["boat","bell"],"language":"en"}"""),
             ("post", "/api/weeks/unit", await app.Client.GetStringAsync($"{week}/unit.json", NidoApp.Stop)),
         ];

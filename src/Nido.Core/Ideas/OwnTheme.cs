@@ -40,8 +40,9 @@ public static class OwnTheme
             .Where(t => t.Language == draft.Language)
             .Select(t => (Theme: t, Shared: t.Words.Count(draft.Words.Contains)))
             .Where(t => 2 * t.Shared > t.Theme.Words.Count)
-            .MaxBy(t => t.Shared)
-            .Theme;
+            .OrderByDescending(t => t.Shared)
+            .Select(t => t.Theme)
+            .FirstOrDefault();
     }
 
     /// <summary>The theme of a draft.</summary>

@@ -22,7 +22,6 @@ namespace Nido.Web.Week;
 /// <param name="forecast">The weather to come.</param>
 public sealed class WeekProblems(HouseContent house, SiteStamp stamp, IForecast forecast)
 {
-
     private const int Most = 20;
     private readonly ConcurrentDictionary<
         string,

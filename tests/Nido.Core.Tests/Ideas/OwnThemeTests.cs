@@ -107,6 +107,32 @@ public class OwnThemeTests
         );
     }
 
+    [Fact]
+    public void One_begun_from_another_keeps_both_languages_where_nothing_was_changed()
+    {
+        OwnTheme.BegunFrom(Lighthouse, Published.Content.Themes).ShouldBeNull("its words are its own");
+        OwnTheme.BegunFrom(Lighthouse, []).ShouldBeNull();
+        foreach (var theme in Published.Content.Themes)
+        {
+            foreach (var language in (string[])["en", "es"])
+            {
+                var read = theme.ReadIn(language);
+                var draft = new ThemeDraft(read.Name.NameIn(language), read.Letter, read.Words)
+                {
+                    Language = language,
+                    Questions = [.. read.Questions.Select(q => q.NameIn(language)), "?"],
+                };
+                var from = OwnTheme.BegunFrom(draft, Published.Content.Themes);
+                from.ShouldNotBeNull(theme.Id).Id.ShouldBe(theme.Id);
+                var own = OwnTheme.Of("own", draft, Sorted(draft), from);
+                own.Name.ShouldBe(theme.Name);
+                own.Questions.ShouldBe([.. theme.Questions, InBoth.Same("?")]);
+                own.ReadIn(language == "en" ? "es" : "en")
+                    .Words.ShouldBe(theme.ReadIn(language == "en" ? "es" : "en").Words);
+            }
+        }
+    }
+
     private static IReadOnlyList<WordSort.Sorted> Sorted(ThemeDraft draft) =>
         WeekInputs.Sorted(Published.Content, draft.Letter, draft.Words, draft.Language, draft.Fits);
 
