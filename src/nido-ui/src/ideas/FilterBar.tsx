@@ -6,7 +6,7 @@ const ages = [0, 1, 2, 3, 4, 5, 6];
 const minutes = [8, 10, 15, 20];
 const messes = [0, 1, 2];
 
-/** What ideas are looked for by, beside words; only strands and places that some idea has. */
+/** What ideas are looked for by: words and choices; only strands and places that some idea has. */
 export function FilterBar({
   ideas,
   filter,
@@ -25,6 +25,14 @@ export function FilterBar({
   return (
     <fieldset className="flex flex-wrap items-center gap-2 border-base-300 border-b px-4 py-1.5">
       <legend className="sr-only">{t("ideas.filter.title")}</legend>
+      <input
+        data-find
+        className="input input-sm w-44"
+        placeholder={t("ideas.find")}
+        aria-label={t("ideas.find")}
+        value={filter.words}
+        onChange={(e) => onChange({ ...filter, words: e.target.value })}
+      />
       <Choice
         label={t("ideas.filter.age")}
         value={filter.age}

@@ -79,14 +79,6 @@ export function IdeasPage() {
             </button>
           ))}
         </fieldset>
-        <input
-          data-find
-          className="input input-sm w-52"
-          placeholder={t("ideas.find")}
-          aria-label={t("ideas.find")}
-          value={filter.words}
-          onChange={(e) => setFilter({ ...filter, words: e.target.value })}
-        />
       </header>
       <FilterBar ideas={ideas.data} filter={filter} onChange={setFilter} />
       <div className="pane flex min-h-0 flex-1 max-md:flex-col">
