@@ -226,10 +226,28 @@ public sealed class NidoDb(DbContextOptions<NidoDb> options) : DbContext(options
 
     /// <summary>Materials that hold what a word of a child names, by the id under which it is watched.</summary>
     public async Task<IReadOnlyDictionary<string, IReadOnlyList<string>>> MarksAsync(CancellationToken stop) =>
-        (await Marks.ToListAsync(stop)).ToDictionary(
+        await WithOwnAsync(await Marks.ToListAsync(stop), stop);
+
+    /// <summary>A thing of one's own that is like a marked one is taken to hold what that holds: nobody was asked about
+    /// it when the word was matched.</summary>
+    private async Task<IReadOnlyDictionary<string, IReadOnlyList<string>>> WithOwnAsync(
+        List<MarkRow> marks,
+        CancellationToken stop
+    )
+    {
+        var own = marks.Count == 0 ? [] : await Own.AsNoTracking().ToListAsync(stop);
+        return marks.ToDictionary(
             m => Allergen.OwnId(m.Word),
-            m => (IReadOnlyList<string>)m.MaterialIds
+            m =>
+                (IReadOnlyList<string>)
+                    [
+                        .. m.MaterialIds.Union(
+                            own.Where(o => o.Material is { } thing && m.MaterialIds.Contains(thing.Like))
+                                .Select(o => o.Id)
+                        ),
+                    ]
         );
+    }
 
     /// <summary>Movements of the things that go off, by material.</summary>
     public async Task<ILookup<string, Movement>> PerishingAsync(

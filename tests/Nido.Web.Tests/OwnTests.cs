@@ -267,4 +267,56 @@ public class OwnTests(DemoApp demo) : IClassFixture<DemoApp>
         (await app.SendAsync(HttpMethod.Delete, $"/api/own/{reels}")).Status.ShouldBe(204);
         (await app.GetAsync("/api/own")).AsArray().ShouldBeEmpty();
     }
+
+    [Fact]
+    public async Task What_a_house_said_of_an_unknown_allergy_holds_for_a_thing_that_is_like_what_it_named()
+    {
+        await using var app = demo.Site.Copy();
+        var ivo = (await app.GetAsync($"/api/groups/{demo.Group}"))["children"]!
+            .AsArray()
+            .Single(c => (string)c!["name"]! == "Ivo")!;
+        var address = $"/api/groups/{demo.Group}/children/{ivo["id"]}";
+        ivo["unknownAllergies"] = new JsonArray("annatto");
+        (await app.SendAsync(HttpMethod.Put, address, ivo)).Status.ShouldBe(200);
+        var marked = new { word = "annatto", materialIds = new[] { "wooden-blocks" } };
+        (await app.SendAsync(HttpMethod.Put, "/api/allergens/unknown", marked)).Status.ShouldBe(200);
+        var reels = await AddAsync(app, "materials", Reels(across: 70));
+        await CountAsync(app, reels, 60);
+        await AddAsync(app, "ideas", Bare("Reels in a row", reels));
+        (await app.GetAsync($"/api/weeks/{demo.Week}/ideas/kept-out"))
+            .AsArray()
+            .ShouldContain(k => k!.ToJsonString().Contains("Reels in a row") && k.ToJsonString().Contains("Ivo"));
+    }
+
+    [Fact]
+    public async Task A_unit_with_a_spoiled_thing_of_its_own_is_refused_by_name()
+    {
+        await using var app = demo.Site.Copy();
+        var unit = (await app.GetAsync($"/api/weeks/{demo.Week}/unit.json")).AsObject();
+        async Task RefusedAsync(string says, params JsonObject[] own)
+        {
+            unit["own"] = new JsonArray([.. own.Select(o => o.DeepClone())]);
+            var (status, problem) = await app.SendTextAsync("/api/weeks/unit", unit.ToJsonString());
+            status.ShouldBe(400, problem.ToJsonString());
+            problem.ToJsonString().ShouldContain(says);
+        }
+
+        JsonObject Row(string id, JsonObject? material, JsonObject? idea) =>
+            new()
+            {
+                ["id"] = id,
+                ["material"] = material,
+                ["idea"] = idea,
+            };
+        await RefusedAsync("\"value\":\"own-a1\"", Row("own-a1", Reels(), null), Row("own-a1", Reels(), null));
+        await RefusedAsync("own[0].id", Row("own-a.b", Reels(), null));
+        await RefusedAsync("one of the two", Row("own-a1", null, null));
+        var unlike = Reels();
+        unlike["like"] = "gold-dust";
+        await RefusedAsync("own[0].material.like", Row("own-a1", unlike, null));
+        await RefusedAsync("own[0].idea.things", Row("own-a1", null, Bare("Row", "own-b2")));
+        // With what it is done with beside it, it is taken.
+        unit["own"] = new JsonArray(Row("own-a1", null, Bare("Row", "own-b2")), Row("own-b2", Reels(), null));
+        (await app.SendTextAsync("/api/weeks/unit", unit.ToJsonString())).Status.ShouldBe(201);
+    }
 }

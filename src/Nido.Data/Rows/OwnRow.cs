@@ -1,3 +1,4 @@
+using System.Text.Json.Serialization;
 using Nido.Catalog;
 using Nido.Core.Ideas;
 using Nido.Core.Safety;
@@ -21,8 +22,10 @@ public sealed class OwnRow : IBinned
     public IdeaDraft? Idea { get; set; }
 
     /// <summary>What it is called.</summary>
+    [JsonIgnore]
     public string Name => Material?.Name ?? Idea?.Title ?? "";
 
     /// <summary>As the catalogue reads it.</summary>
+    [JsonIgnore]
     public OwnDraft Draft => new(Id, Material, Idea, BinnedAt is null);
 }

@@ -94,7 +94,11 @@ public static class TakeAlong
         }
 
         // Two houses in one would mix their ledgers; a unit brings a week into a house that is lived in.
-        if (await db.Groups.IgnoreQueryFilters().AnyAsync(stop) || await db.Movements.AnyAsync(stop))
+        if (
+            await db.Groups.IgnoreQueryFilters().AnyAsync(stop)
+            || await db.Movements.AnyAsync(stop)
+            || await db.Own.IgnoreQueryFilters().AnyAsync(stop)
+        )
         {
             return Problems.Rule(
                 $"This house is not empty",
@@ -162,6 +166,7 @@ public static class TakeAlong
             )
             .Concat(UnitSense.Twice(site.Weeks.Select(w => w.Id), "weeks", $"id"))
             .Concat(UnitSense.Twice(site.Themes.Select(t => t.Id), "themes", $"id"))
+            .Concat(sense.Own(site.Own))
             .Concat(site.Groups.SelectMany((g, i) => sense.OfGroup(g.AsItStands(), $"groups[{i}].")))
             .Concat(
                 site.Weeks.SelectMany(

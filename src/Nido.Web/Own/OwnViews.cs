@@ -6,6 +6,7 @@ using Nido.Core.Ideas;
 using Nido.Core.Safety;
 using Nido.Data.Formats;
 using Nido.Web.Common;
+using Nido.Web.Safety;
 
 namespace Nido.Web.Own;
 
@@ -45,21 +46,19 @@ public sealed record OwnChoice(string Id, Said Name);
 
 internal sealed class MaterialDraftValidator : AbstractValidator<MaterialDraft>
 {
-    private static readonly Said Sizes = $"A size is over 0 and at most 10,000 mm; leave it out where nobody measured.";
-
     public MaterialDraftValidator(Content content)
     {
         RuleFor(m => m.Name).Must(n => PlainText.IsName(n, 60)).Says($"Give it a name of 1 to 60 letters.");
         RuleFor(m => m.Like)
             .Must(id => content.Material(id ?? "") is { } like && content.OwnMaterials.All(o => o.Id != like.Id))
             .Says($"Choose a material of the catalogue it is most like: from it Nido knows what it can be used for.");
-        RuleFor(m => m.Length).Must(InRange).Says(Sizes);
-        RuleFor(m => m.Width).Must(InRange).Says(Sizes);
-        RuleFor(m => m.Height).Must(InRange).Says(Sizes);
-        RuleFor(m => m.Hole).Must(InRange).Says(Sizes);
-        RuleFor(m => m.Opening).Must(InRange).Says(Sizes);
-        RuleFor(m => m.CordMm).Must(InRange).Says(Sizes);
-        RuleFor(m => m.LoopMm).Must(InRange).Says(Sizes);
+        RuleFor(m => m.Length).Must(ThingBodyValidator.InRange).Says(ThingBodyValidator.Sizes);
+        RuleFor(m => m.Width).Must(ThingBodyValidator.InRange).Says(ThingBodyValidator.Sizes);
+        RuleFor(m => m.Height).Must(ThingBodyValidator.InRange).Says(ThingBodyValidator.Sizes);
+        RuleFor(m => m.Hole).Must(ThingBodyValidator.InRange).Says(ThingBodyValidator.Sizes);
+        RuleFor(m => m.Opening).Must(ThingBodyValidator.InRange).Says(ThingBodyValidator.Sizes);
+        RuleFor(m => m.CordMm).Must(ThingBodyValidator.InRange).Says(ThingBodyValidator.Sizes);
+        RuleFor(m => m.LoopMm).Must(ThingBodyValidator.InRange).Says(ThingBodyValidator.Sizes);
         RuleFor(m => m.Mass)
             .Must(g => g is null or (> 0 and <= 100_000))
             .Says($"A weight is over 0 and at most 100,000 g; leave it out where nobody weighed it.");
@@ -87,8 +86,6 @@ internal sealed class MaterialDraftValidator : AbstractValidator<MaterialDraft>
             )
             .Says($"Say what it is made of: the rules cannot judge what they do not know.");
     }
-
-    private static bool InRange(double? mm) => mm is null or (> 0 and <= 10_000);
 }
 
 internal sealed class IdeaDraftValidator : AbstractValidator<IdeaDraft>

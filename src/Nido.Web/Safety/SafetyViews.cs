@@ -83,7 +83,8 @@ public sealed record ThingBody(
 
 internal sealed class ThingBodyValidator : AbstractValidator<ThingBody>
 {
-    private static readonly Said Sizes = $"A size is over 0 and at most 10,000 mm; leave it out where nobody measured.";
+    internal static readonly Said Sizes =
+        $"A size is over 0 and at most 10,000 mm; leave it out where nobody measured.";
 
     public ThingBodyValidator(Nido.Catalog.Content content)
     {
@@ -101,7 +102,7 @@ internal sealed class ThingBodyValidator : AbstractValidator<ThingBody>
             .Says((_, a) => $"{a} is no answer. They are at /api/thing-questions.");
     }
 
-    private static bool InRange(double? mm) => mm is null or (> 0 and <= 10_000);
+    internal static bool InRange(double? mm) => mm is null or (> 0 and <= 10_000);
 }
 
 internal sealed class OverrideBodyValidator : AbstractValidator<OverrideBody>

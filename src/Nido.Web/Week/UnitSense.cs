@@ -6,6 +6,7 @@ using Nido.Core.Ideas;
 using Nido.Core.Safety;
 using Nido.Core.Week.Problem;
 using Nido.Data.Formats;
+using Nido.Data.Rows;
 using Nido.Web.Common;
 using Nido.Web.Group;
 using Nido.Web.Own;
@@ -50,7 +51,7 @@ public sealed class UnitSense(
 
         return
         [
-            .. new[] { Head(unit), OfGroup(unit.Group, "group."), Plans(unit), Seen(unit), Theme(unit), Own(unit) }
+            .. new[] { Head(unit), OfGroup(unit.Group, "group."), Plans(unit), Seen(unit), Theme(unit), Own(unit.Own) }
                 .SelectMany(p => p)
                 .Take(50),
         ];
@@ -282,11 +283,11 @@ public sealed class UnitSense(
     }
 
     /// <summary>Materials first: an idea of one's own may be done with one that comes with it.</summary>
-    private IEnumerable<FieldProblem> Own(UnitDocument unit)
+    internal IEnumerable<FieldProblem> Own(IReadOnlyList<OwnRow> all)
     {
-        foreach (var (own, i) in unit.Own.Select((o, i) => (o, i)))
+        foreach (var (own, i) in all.Select((o, i) => (o, i)))
         {
-            if (own.Id is not { Length: > 4 and <= 40 } id || !id.StartsWith("own-", StringComparison.Ordinal))
+            if (!IsOwnId(own.Id))
             {
                 yield return new($"own[{i}].id", own.Id, $"What is one's own has an id that begins with own-.");
             }
@@ -302,9 +303,12 @@ public sealed class UnitSense(
             }
         }
 
-        var drafts = unit.Own.Where(o => o.Material is { Like: not null } && o.Id is not null).Select(o => o.Draft);
-        var with = content.With(drafts.Where(d => content.Material(d.Id) is null));
-        foreach (var (own, i) in unit.Own.Select((o, i) => (o, i)).Where(x => x.o.Idea is not null))
+        var with = content.With(
+            all.Where(o => o.Material is not null && IsOwnId(o.Id) && content.Material(o.Id) is null)
+                .DistinctBy(o => o.Id)
+                .Select(o => new OwnDraft(o.Id, o.Material, null, InUse: true))
+        );
+        foreach (var (own, i) in all.Select((o, i) => (o, i)).Where(x => x.o.Idea is not null))
         {
             foreach (var problem in Asked(new IdeaDraftValidator(with), own.Idea!, $"own[{i}].idea."))
             {
@@ -312,11 +316,17 @@ public sealed class UnitSense(
             }
         }
 
-        foreach (var problem in Twice(unit.Own.Select(o => o.Id ?? ""), "own", $"id"))
+        foreach (var problem in Twice(all.Select(o => o.Id ?? ""), "own", $"id"))
         {
             yield return problem;
         }
     }
+
+    // An idea's id is its way of working, a point and its thing: neither has a point in it.
+    private static bool IsOwnId(string? id) =>
+        id is { Length: > 4 and <= 40 }
+        && id.StartsWith("own-", StringComparison.Ordinal)
+        && id.All(c => char.IsAsciiLetterOrDigit(c) || c == '-');
 
     private IEnumerable<FieldProblem> Theme(UnitDocument unit) =>
         [
