@@ -149,6 +149,7 @@ app.UseExceptionHandler();
 app.UseStatusCodePages();
 app.UseOwnHeaders();
 app.UseOwnHostOnly();
+app.UsePackedFiles();
 app.UseResponseCompression();
 app.UseDefaultFiles();
 app.UseStaticFiles();

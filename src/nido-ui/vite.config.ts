@@ -3,6 +3,7 @@ import tailwindcss from "@tailwindcss/vite";
 import react, { reactCompilerPreset } from "@vitejs/plugin-react";
 import { defineConfig, type Plugin } from "vite";
 import { flatTexts } from "./flatTexts";
+import { packed } from "./packed";
 import { pictures } from "./pictures";
 
 /**
@@ -19,7 +20,7 @@ const remembered = {
 };
 
 /** What the small script that begins needs itself stands beside it: else it would wait for the program. */
-const toBegin = /preload-helper|\/src\/(api\/ahead|app\/pages|i18n\/language)\.ts/;
+const toBegin = /preload-helper|\/src\/(api\/ahead|app\/pages|i18n\/language|shared\/calendar)\.ts/;
 
 /**
  * What several pages need goes into one file: on a slow line a dozen small ones cost a dozen journeys. Not the library of
@@ -49,7 +50,7 @@ const paperFirst: Plugin = {
 };
 
 export default defineConfig({
-  plugins: [pictures(), flatTexts(), react(), babel({ presets: [remembered] }), tailwindcss(), paperFirst],
+  plugins: [pictures(), flatTexts(), react(), babel({ presets: [remembered] }), tailwindcss(), paperFirst, packed()],
   // Texts are read faster as one string than as a program.
   json: { stringify: true, namedExports: false },
   build: {

@@ -1,6 +1,7 @@
 import { afterEach, describe, expect, it, vi } from "vitest";
 import { askAhead, forgetAhead, takeAhead } from "../src/api/ahead";
-import { needs } from "../src/app/pages";
+import { needs, needsOfWeek } from "../src/app/pages";
+import { today } from "../src/shared/calendar";
 
 const house = "http://nido.test";
 const request = (path: string, method = "GET") => new Request(`${house}${path}`, { method });
@@ -31,7 +32,7 @@ describe("what is asked for ahead", () => {
   it("is not what was before a change", () => {
     stub(() => Promise.resolve(new Response("before")));
     askAhead("/api/weeks/a1");
-    expect(takeAhead(request("/api/weeks/a1", "PUT"))).toBeUndefined();
+    expect(takeAhead(request("/api/weeks/a1/plan", "POST"))).toBeUndefined();
     expect(takeAhead(request("/api/weeks/a1"))).toBeUndefined();
   });
 
@@ -39,6 +40,17 @@ describe("what is asked for ahead", () => {
     stub(() => Promise.reject(new TypeError("away")));
     askAhead("/api/weeks/a1");
     await expect(takeAhead(request("/api/weeks/a1"))).rejects.toThrow("away");
+  });
+
+  it("tells who asked ahead what it says, and leaves it to who asks for the same", async () => {
+    stub(() => Promise.resolve(new Response('{"groupId":"g1"}')));
+    expect(await askAhead("/api/weeks/a1")).toEqual({ groupId: "g1" });
+    expect(await (await takeAhead(request("/api/weeks/a1")))?.json()).toEqual({ groupId: "g1" });
+  });
+
+  it("says nothing where it was refused", async () => {
+    stub(() => Promise.resolve(new Response("gone", { status: 404 })));
+    expect(await askAhead("/api/weeks/a1")).toBeNull();
   });
 
   it("is forgotten when nobody took it", () => {
@@ -55,5 +67,19 @@ describe("what a page needs first", () => {
     expect(needs("cupboard", "a1")).toEqual(["/api/weeks/a1", "/api/cupboard?weekId=a1&all=false"]);
     expect(needs("today", "a1")).toEqual(["/api/weeks/a1"]);
     expect(needs("start", null)).toEqual(["/api/themes", "/api/weeks", "/api/timetables"]);
+  });
+
+  it("is next what only the week tells: whose it is and which day is today", () => {
+    const week = {
+      id: "a1",
+      groupId: "g1",
+      monday: "2026-12-07",
+      days: [{ date: "2026-12-07" }, { date: today() }],
+      theme: { id: "t1" },
+    };
+    expect(needsOfWeek("group", week)).toEqual(["/api/groups/g1", "/api/groups/g1/steps?on=2026-12-07"]);
+    expect(needsOfWeek("today", week)).toEqual(["/api/weeks/a1/days/1"]);
+    expect(needsOfWeek("week", week)).toEqual([]);
+    expect(needsOfWeek("group", null)).toEqual([]);
   });
 });

@@ -17,6 +17,11 @@ describe("the page an address asks for", () => {
     ["/w/a1/attic", null, "a1"],
     ["/anything", null, null],
   ])("%s", (path, page, weekId) => {
-    expect(asked(path)).toEqual({ page, weekId });
+    expect(asked(path)).toMatchObject({ page, weekId });
+  });
+
+  it("says what of the page, where it says", () => {
+    expect(asked("/w/a1/ideas/theme/night-train").what).toBe("night-train");
+    expect(asked("/w/a1/ideas/theme").what).toBeUndefined();
   });
 });

@@ -3,19 +3,21 @@ import { useState } from "react";
 import { useTranslation } from "react-i18next";
 import { $api, type Child } from "../api/client";
 import { Expected } from "../session/Expected";
+import { later } from "../shared/later";
 import { PlaceMain, PlaceSkeleton } from "../shared/Skeleton";
 import { TableDialog } from "../shared/TableDialog";
 import { useKeys } from "../shared/useKeys";
 import { useNarrow } from "../shared/useNarrow";
 import { useWeek } from "../shared/useWeek";
-import { ChildDialog } from "./ChildDialog";
 import { OneChild } from "./OneChild";
-import { QuickEntry } from "./QuickEntry";
-import { SettingsDialog } from "./SettingsDialog";
 import { Spread } from "./Spread";
 import { StepPanel } from "./StepPanel";
 import { StepsGrid } from "./StepsGrid";
 import { useGroupChanges } from "./useGroupChanges";
+
+const ChildDialog = later(async () => (await import("./ChildDialog")).ChildDialog);
+const QuickEntry = later(async () => (await import("./QuickEntry")).QuickEntry);
+const SettingsDialog = later(async () => (await import("./SettingsDialog")).SettingsDialog);
 
 /** Group: children by age down, ladders across. */
 export function GroupPage() {

@@ -9,6 +9,7 @@ import {
 } from "react";
 import { useTranslation } from "react-i18next";
 import { ErrorNote } from "./ErrorNote";
+import { fetchLater } from "./later";
 
 /** Threads where lines will stand: something is on its way, and it is not nothing. */
 export function Skeleton({ lines = 6, className = "" }: { lines?: number; className?: string }) {
@@ -53,9 +54,14 @@ export function Gently({ children, until = null }: { children: ReactNode; until?
 export function PlaceMain({ className = "", children }: { className?: string; children: ReactNode }) {
   return (
     <Gently until={<PlaceSkeleton />}>
-      <main className={`flex min-w-0 flex-1 flex-col ${className}`}>{children}</main>
+      <Standing className={className}>{children}</Standing>
     </Gently>
   );
+}
+
+function Standing({ className, children }: { className: string; children: ReactNode }) {
+  useEffect(fetchLater, []);
+  return <main className={`flex min-w-0 flex-1 flex-col ${className}`}>{children}</main>;
 }
 
 /** Draws one after the other, each when the one before it can be seen; what is still to come is stood for. */

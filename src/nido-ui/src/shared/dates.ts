@@ -1,5 +1,8 @@
 import i18next from "i18next";
+import { isoDay, today } from "./calendar";
 import { dateWriter } from "./intl";
+
+export { isoDay, today };
 
 const at = (iso: string) => new Date(`${iso}T12:00:00`);
 
@@ -22,15 +25,8 @@ export const fromTo = (first: string, last: string) =>
     .formatRange(at(first), at(last))
     .replace(/(\d)\s*[–-]\s*(\d)/, "$1–$2");
 
-/** A day as the server writes it, by the clock and calendar of the place one is at: not by universal time, which is another day. */
-export const isoDay = (day: Date) =>
-  `${day.getFullYear()}-${`${day.getMonth() + 1}`.padStart(2, "0")}-${`${day.getDate()}`.padStart(2, "0")}`;
-
 /** The day something seen is about: that which is shown, never one to come. */
 export const seenOn = (shown: string) => (shown <= today() ? shown : today());
-
-/** Today here. */
-export const today = () => isoDay(new Date());
 
 /** The Monday of this week, as the server writes dates. */
 export const monday = () => {

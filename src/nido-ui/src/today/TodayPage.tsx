@@ -2,10 +2,11 @@ import { ChevronLeft, ChevronRight, Sunset, Users } from "lucide-react";
 import { useState } from "react";
 import { useTranslation } from "react-i18next";
 import { $api } from "../api/client";
-import { RotaDialog } from "../group/RotaDialog";
 import { SessionStrip } from "../session/SessionStrip";
+import { dayShownFirst } from "../shared/calendar";
 import { dayAndNumber, today as dayHere, longDay } from "../shared/dates";
 import { ErrorNote } from "../shared/ErrorNote";
+import { later } from "../shared/later";
 import { InTurn, PlaceMain, PlaceSkeleton, Skeleton } from "../shared/Skeleton";
 import { useKeys } from "../shared/useKeys";
 import { useWeek } from "../shared/useWeek";
@@ -18,6 +19,8 @@ import { Otherwise } from "./Otherwise";
 import { Read } from "./Read";
 import { useClock } from "./useClock";
 import { useWaiting } from "./useWaiting";
+
+const RotaDialog = later(async () => (await import("../group/RotaDialog")).RotaDialog);
 
 /** Today: large type, one block at a time; who works how, what to mind, and the minutes that are left. */
 export function TodayPage() {
@@ -32,12 +35,7 @@ export function TodayPage() {
   const [held, setHeld] = useState<number | null>(null);
   const [rota, setRota] = useState(false);
   const today = dayHere();
-  const shown =
-    day ??
-    Math.max(
-      0,
-      days.findIndex((d) => d.date === today),
-    );
+  const shown = day ?? dayShownFirst(days);
   const view = $api.useQuery(
     "get",
     "/api/weeks/{weekId}/days/{day}",

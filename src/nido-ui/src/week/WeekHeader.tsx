@@ -3,12 +3,14 @@ import { useState } from "react";
 import { useTranslation } from "react-i18next";
 import type { WeekView } from "../api/client";
 import { fromTo } from "../shared/dates";
-import { CameUpDialog } from "./CameUpDialog";
-import { SlidersDialog } from "./SlidersDialog";
+import { later } from "../shared/later";
 import { TakeAway } from "./TakeAway";
 import type { Changes } from "./useChanges";
 import type { Composing } from "./useComposing";
 import { WeekMenu } from "./WeekMenu";
+
+const CameUpDialog = later(async () => (await import("./CameUpDialog")).CameUpDialog);
+const SlidersDialog = later(async () => (await import("./SlidersDialog")).SlidersDialog);
 
 /** What the week is about, and what can be done with it. */
 export function WeekHeader({ view, composing, changes }: { view: WeekView; composing: Composing; changes: Changes }) {

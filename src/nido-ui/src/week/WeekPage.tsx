@@ -1,11 +1,9 @@
 import { useState } from "react";
 import { useTranslation } from "react-i18next";
 import type { Aim, Strip } from "../api/client";
-import { IdeaDialog } from "../ideas/IdeaDialog";
-import { SafetyDialog } from "../safety/SafetyDialog";
-import { UnknownDialog } from "../safety/UnknownDialog";
 import { ErrorNote } from "../shared/ErrorNote";
 import { focusOn } from "../shared/focusOn";
+import { later } from "../shared/later";
 import { keyFor } from "../shared/letterKeys";
 import { PlaceMain, PlaceSkeleton } from "../shared/Skeleton";
 import { useKeys } from "../shared/useKeys";
@@ -17,12 +15,16 @@ import { DayBoard } from "./DayBoard";
 import { filling } from "./filling";
 import { Loom } from "./Loom";
 import { MayGoWrong } from "./MayGoWrong";
-import { PencilDialog } from "./PencilDialog";
 import { type Place, placeId, placeUnderHand } from "./place";
 import { TruthLine } from "./TruthLine";
 import { useChanges } from "./useChanges";
 import { useComposing } from "./useComposing";
 import { WeekHeader } from "./WeekHeader";
+
+const IdeaDialog = later(async () => (await import("../ideas/IdeaDialog")).IdeaDialog);
+const SafetyDialog = later(async () => (await import("../safety/SafetyDialog")).SafetyDialog);
+const UnknownDialog = later(async () => (await import("../safety/UnknownDialog")).UnknownDialog);
+const PencilDialog = later(async () => (await import("./PencilDialog")).PencilDialog);
 
 /** Week: the board, the loom, the bench, and one line of truth. */
 export function WeekPage() {

@@ -7,14 +7,14 @@ import { BothEditions } from "../../shared/BothEditions";
 import { readAgain } from "../../shared/changed";
 import { ErrorNote } from "../../shared/ErrorNote";
 import { Labelled, Refused } from "../../shared/form";
-import { Skeleton } from "../../shared/Skeleton";
+import { Gently, Skeleton } from "../../shared/Skeleton";
 import { useEdition } from "../../shared/useEdition";
 import { useWeek } from "../../shared/useWeek";
 import { useSorted } from "../../words/useSorted";
 import { Books } from "./Books";
 import { TextLines } from "./TextLines";
 import { ThemeWord } from "./ThemeWord";
-import { usePictures } from "./usePictures";
+import { type Picture, usePictures } from "./usePictures";
 
 const slots = [
   "small",
@@ -32,6 +32,8 @@ const slots = [
   "mark",
   "call",
 ] as const;
+
+const none: Picture[] = [];
 
 /** A theme being written: what it says on the left, its words with pictures on the right. */
 export function ThemeForm({ id, draft: first, own }: { id: string | null; draft: ThemeDraft; own: boolean }) {
@@ -57,7 +59,8 @@ export function ThemeForm({ id, draft: first, own }: { id: string | null; draft:
     .filter(Boolean);
   const asked = useDeferredValue({ words, letter: draft.letter, language: draft.language ?? "en" });
   const sorted = useSorted(asked.words, asked.letter, asked.language);
-  const pictures = usePictures();
+  // Thirty pictures are looked for among thousands: between two presses, not before the next.
+  const pictures = useDeferredValue(usePictures().data);
   const add = $api.useMutation("post", "/api/themes");
   const change = $api.useMutation("put", "/api/themes/{themeId}");
   const edition = useEdition(`/api/themes/${id}`);
@@ -77,6 +80,12 @@ export function ThemeForm({ id, draft: first, own }: { id: string | null; draft:
     await readAgain(queries, "theme");
     navigate(`/w/${weekId}/ideas/theme/${kept.id}`);
   };
+  // As high as the words will be, so that nothing moves when they come.
+  const toCome = (
+    <div style={{ height: 53 * words.length }}>
+      <Skeleton lines={8} />
+    </div>
+  );
   return (
     <form
       className="pane grid min-h-0 flex-1 grid-cols-[minmax(380px,1fr)_1.1fr] max-lg:grid-cols-1 max-lg:overflow-auto"
@@ -218,17 +227,16 @@ export function ThemeForm({ id, draft: first, own }: { id: string | null; draft:
               (words.length > 0 && draft.letter ? sorted.error : null)
             }
           />
-          {words.length > 0 && sorted.isLoading && (
-            // As high as the words will be, so that nothing moves when they come.
-            <div style={{ height: 53 * words.length }}>
-              <Skeleton lines={8} />
-            </div>
+          {words.length > 0 && sorted.isLoading && toCome}
+          {words.length > 0 && sorted.data && (
+            <Gently until={toCome}>
+              <ul>
+                {sorted.data.map((w) => (
+                  <ThemeWord key={w.word} word={w} draft={draft} pictures={pictures ?? none} onChange={set} />
+                ))}
+              </ul>
+            </Gently>
           )}
-          <ul>
-            {(words.length > 0 ? (sorted.data ?? []) : []).map((w) => (
-              <ThemeWord key={w.word} word={w} draft={draft} pictures={pictures.data ?? []} onChange={set} />
-            ))}
-          </ul>
           {!sorted.isLoading && <p className="quiet mt-2 text-[13px]">{t("theme.credit")}</p>}
         </section>
       </Refused>

@@ -47,7 +47,9 @@ function indexOf(all: Picture[], language: "en" | "es"): Map<string, Ranked[]> {
       }
     }
     for (const [word, rank] of ranks) {
-      index.set(word, [...(index.get(word) ?? []), { picture, rank }]);
+      const under = index.get(word) ?? [];
+      under.push({ picture, rank });
+      index.set(word, under);
     }
   }
   indexes[language].set(all, index);
