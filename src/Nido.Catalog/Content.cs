@@ -179,6 +179,9 @@ public sealed record Content(
     /// <summary>What can be done with things, for the safety rules.</summary>
     public static IReadOnlySet<string> Actions => SafetyReader.Actions;
 
+    /// <summary>Colours things come in.</summary>
+    public IEnumerable<string> Colours => Materials.SelectMany(m => m.Colours).Distinct().Order(StringComparer.Ordinal);
+
     /// <summary>The theme with this id, or null.</summary>
     public Theme? Theme(string id) => Themes.FirstOrDefault(t => t.Id == id);
 

@@ -67,6 +67,28 @@ public sealed record PictureFile(byte[] Full, byte[] Small, int Width, int Heigh
         return (new(Jpeg(full), Jpeg(small), full.Width, full.Height), Said.None);
     }
 
+    /// <summary>A picture made so small that it fits between words, in a card or a file: JPEG.</summary>
+    /// <param name="bytes">A file.</param>
+    /// <param name="mostBytes">What it may take.</param>
+    public static (byte[]? Picture, Said Problem) ReadSmall(byte[] bytes, int mostBytes)
+    {
+        var (picture, problem) = Read(bytes);
+        if (picture is null)
+        {
+            return (null, problem);
+        }
+
+        using var upright = SKBitmap.Decode(picture.Small);
+        for (var longest = SmallLongest; ; longest = longest * 3 / 4)
+        {
+            using var smaller = Smaller(upright, longest);
+            if (Jpeg(smaller) is var small && small.Length <= mostBytes)
+            {
+                return (small, Said.None);
+            }
+        }
+    }
+
     private static SKBitmap? Decoded(SKCodec codec)
     {
         // JPEG unpacks at an eighth, quarter or half at once, which spares most of the memory.

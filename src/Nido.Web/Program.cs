@@ -205,6 +205,8 @@ api.MapPictures();
 api.MapPageToShare();
 api.MapSafety();
 api.MapOwn();
+api.MapOwnPhoto();
+api.MapOwnFile();
 api.MapAllergens();
 app.MapOpenApi();
 app.MapScalarApiReference("/api-docs", options => options.DisableDefaultFonts());

@@ -73,7 +73,8 @@ public sealed class NidoApp : WebApplicationFactory<Program>
         request.Content.Headers.ContentType = new(
             path.EndsWith("unit", StringComparison.Ordinal) || path.EndsWith("site", StringComparison.Ordinal)
                 ? "application/json"
-                : "text/csv"
+            : path.EndsWith("own/file", StringComparison.Ordinal) ? "text/yaml"
+            : "text/csv"
         );
         return await AnswerAsync(request);
     }
@@ -159,7 +160,7 @@ public sealed class NidoApp : WebApplicationFactory<Program>
         }
     }
 
-    private async Task<(int Status, JsonNode Body)> AnswerAsync(HttpRequestMessage request)
+    public async Task<(int Status, JsonNode Body)> AnswerAsync(HttpRequestMessage request)
     {
         using var answer = await Client.SendAsync(request, Stop);
         var text = await answer.Content.ReadAsStringAsync(Stop);

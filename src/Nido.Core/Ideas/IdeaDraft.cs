@@ -17,6 +17,9 @@ public sealed record IdeaDraft(string Title)
     /// <summary>Id of the way of working it is a copy of; null where it was begun bare.</summary>
     public string? From { get; init; }
 
+    /// <summary>Of a copy: its title was left as it was, and goes with the theme and the language as that does.</summary>
+    public bool KeepsTitle { get; init; }
+
     /// <summary>Id of the ladder it stands on, where it was begun bare.</summary>
     public string? Ladder { get; init; }
 
@@ -56,8 +59,8 @@ public sealed record IdeaDraft(string Title)
         return near with
         {
             Id = id,
-            Name = InBoth.Same(Title.Trim()),
-            Title = InBoth.Same(Title.Trim()),
+            Name = KeepsTitle ? near.Name : InBoth.Same(Title.Trim()),
+            Title = KeepsTitle ? near.Title : InBoth.Same(Title.Trim()),
             Minutes = Minutes,
             Blocks = Blocks.Count > 0 ? Blocks : near.Blocks,
             Actions = [.. near.Actions.Union(Actions)],

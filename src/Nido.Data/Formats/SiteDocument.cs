@@ -1,5 +1,3 @@
-using System.Text.Json.Nodes;
-using System.Text.Json.Schema;
 using Microsoft.EntityFrameworkCore;
 using Nido.Core.Group.Steps;
 using Nido.Data.Rows;
@@ -62,7 +60,7 @@ public sealed record SiteDocument(
     public IReadOnlyList<BagRow> Bags { get; init; } = [];
 
     /// <summary>The published JSON Schema, made from the types so that it cannot drift from them.</summary>
-    public static string Schema { get; } = MakeSchema().ToJsonString(Units.Json);
+    public static string Schema { get; } = UnitSchema.Of<SiteDocument>("Nido house");
 
     /// <summary>Everything that is here; what lies in the bin stays behind.</summary>
     public static async Task<SiteDocument> OfAsync(NidoDb db, CancellationToken stop)
@@ -226,21 +224,5 @@ public sealed record SiteDocument(
             Shown.Where(s => ids.Contains(s.ChildId)),
             Themes.FirstOrDefault(t => t.Id == week.ThemeId)?.Theme
         );
-    }
-
-    private static JsonObject MakeSchema()
-    {
-        var schema = (JsonObject)
-            Units.Json.GetJsonSchemaAsNode(
-                typeof(SiteDocument),
-                new JsonSchemaExporterOptions
-                {
-                    TreatNullObliviousAsNonNullable = true,
-                    TransformSchemaNode = UnitSchema.AsWritten,
-                }
-            );
-        schema.Insert(0, "$schema", "https://json-schema.org/draft/2020-12/schema");
-        schema.Insert(1, "title", "Nido house");
-        return schema;
     }
 }

@@ -11,13 +11,15 @@ namespace Nido.Data.Formats;
 public static class UnitSchema
 {
     /// <summary>The schema as text.</summary>
-    public static string Text { get; } = Make().ToJsonString(Units.Json);
+    public static string Text { get; } = Of<UnitDocument>("Nido unit");
 
-    private static JsonObject Make()
+    /// <summary>The schema of any document of ours, made from its type.</summary>
+    /// <param name="title">What it is called.</param>
+    internal static string Of<TDocument>(string title)
     {
         var schema = (JsonObject)
             Units.Json.GetJsonSchemaAsNode(
-                typeof(UnitDocument),
+                typeof(TDocument),
                 new JsonSchemaExporterOptions
                 {
                     TreatNullObliviousAsNonNullable = true,
@@ -25,12 +27,12 @@ public static class UnitSchema
                 }
             );
         schema.Insert(0, "$schema", "https://json-schema.org/draft/2020-12/schema");
-        schema.Insert(1, "title", "Nido unit");
-        return schema;
+        schema.Insert(1, "title", title);
+        return schema.ToJsonString(Units.Json);
     }
 
     /// <summary>Days, dates and texts as they are written, where a converter of ours writes them.</summary>
-    internal static JsonNode AsWritten(JsonSchemaExporterContext context, JsonNode node) =>
+    private static JsonNode AsWritten(JsonSchemaExporterContext context, JsonNode node) =>
         context.TypeInfo.Type == typeof(WeekDays) ? Days()
         : context.TypeInfo.Type == typeof(DateOnly) ? new JsonObject { ["type"] = "string", ["format"] = "date" }
         : context.TypeInfo.Type == typeof(InBoth) || context.TypeInfo.Type == typeof(SlotWord) ? TextOrPair()

@@ -663,6 +663,9 @@ namespace Nido.Data.Migrations
                     b.Property<string>("Material")
                         .HasColumnType("TEXT");
 
+                    b.Property<byte[]>("Photo")
+                        .HasColumnType("BLOB");
+
                     b.HasKey("Id");
 
                     b.ToTable("own", (string)null);

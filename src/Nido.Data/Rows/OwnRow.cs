@@ -21,6 +21,11 @@ public sealed class OwnRow : IBinned
     /// <summary>The way of working; null where it is none.</summary>
     public IdeaDraft? Idea { get; set; }
 
+    /// <summary>A photo of the material, a small JPEG with nothing of the camera in it; null where none was
+    /// taken.</summary>
+    [JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)]
+    public byte[]? Photo { get; set; }
+
     /// <summary>What it is called.</summary>
     [JsonIgnore]
     public string Name => Material?.Name ?? Idea?.Title ?? "";

@@ -51,6 +51,9 @@ public sealed class NotHere : IExceptionHandler
     public static readonly Said Picture =
         $"This picture is not here: it was taken away, or a family no longer allows it. What is kept stands in Journal.";
 
+    /// <summary>No photo of a material of one's own.</summary>
+    public static readonly Said Photo = $"No photo of it was taken yet.";
+
     /// <summary>Taken back already.</summary>
     public static readonly Said TakenBack = $"This was taken back already, or never was. Look at it as it is now.";
 

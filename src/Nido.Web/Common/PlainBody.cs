@@ -1,3 +1,4 @@
+using System.Text;
 using System.Text.Json;
 using Nido.Core;
 using Nido.Data.Formats;
@@ -57,6 +58,15 @@ public static class PlainBody
                 await next(context);
             }
         );
+
+    /// <summary>JSON that was made of another kind of text, through the same gate: its texts composed, or what is wrong
+    /// with one.</summary>
+    internal static (string Json, FieldProblem? Problem) Composed(string json)
+    {
+        var bytes = Encoding.UTF8.GetBytes(json);
+        var problem = Copied(ref bytes);
+        return (Encoding.UTF8.GetString(bytes), problem);
+    }
 
     private static async Task<byte[]?> ReadAsync(HttpRequest request, CancellationToken stop)
     {

@@ -59,7 +59,8 @@ internal static class Sense
     private static IEnumerable<FieldProblem> Within(object value, string at) =>
         value switch
         {
-            string => [],
+            // Bytes are one thing, a picture, and judged as such.
+            string or byte[] => [],
             DateOnly day => OfDay(at, day) is { } problem ? [problem] : [],
             DateTimeOffset moment => OfDay(at, DateOnly.FromDateTime(moment.UtcDateTime)) is { } problem
                 ? [problem]

@@ -8,6 +8,7 @@ using Nido.Core;
 using Nido.Data;
 using Nido.Data.Formats;
 using Nido.Web.Common;
+using Nido.Web.Own;
 using Nido.Web.Week;
 
 namespace Nido.Web.House;
@@ -104,6 +105,11 @@ public static class TakeAlong
                 $"This house is not empty",
                 $"A whole house is brought into an empty one: start Nido with another folder (NIDO_DATA), or bring the weeks as units."
             );
+        }
+
+        foreach (var own in site.Own)
+        {
+            own.Photo = own.AsItCame().Photo;
         }
 
         site.AddTo(db);

@@ -110,8 +110,12 @@ public static class ThemeEndpoints
         return TypedResults.NoContent();
     }
 
+    /// <summary>The theme of a draft.</summary>
+    /// <param name="id">Its id.</param>
+    /// <param name="draft">As it was written.</param>
+    /// <param name="content">The catalogue.</param>
     /// <param name="now">The theme as it was kept before; null for a new one.</param>
-    private static Theme Made(string id, ThemeDraft draft, Content content, Theme? now = null)
+    internal static Theme Made(string id, ThemeDraft draft, Content content, Theme? now = null)
     {
         string[] words =
         [

@@ -138,7 +138,7 @@ public static class PictureEndpoints
     )
     {
         var row = await RowAsync(groupId, id, db, stop);
-        var (picture, problem) = PictureFile.Read(await UpToAsync(request, PictureFile.MostBytes + 1, stop));
+        var (picture, problem) = PictureFile.Read(await request.UpToAsync(PictureFile.MostBytes + 1, stop));
         if (picture is null)
         {
             // What it was to show is not kept without it.
@@ -202,18 +202,6 @@ public static class PictureEndpoints
 
     private static async Task<PictureRow> RowAsync(string groupId, long id, NidoDb db, CancellationToken stop) =>
         (await db.Pictures.SingleOrDefaultAsync(p => p.Id == id && p.GroupId == groupId, stop)).Found(NotHere.Picture);
-
-    private static async Task<byte[]> UpToAsync(HttpRequest request, int most, CancellationToken stop)
-    {
-        using var memory = new MemoryStream();
-        var buffer = new byte[81920];
-        for (int read; memory.Length < most && (read = await request.Body.ReadAsync(buffer, stop)) > 0; )
-        {
-            memory.Write(buffer, 0, read);
-        }
-
-        return memory.ToArray();
-    }
 }
 
 /// <summary>What a picture is of, as sent before the file.</summary>

@@ -36,7 +36,7 @@ public static class OwnEndpoints
     private static async Task<Ok<OwnView[]>> List(NidoDb db, CancellationToken stop) =>
         TypedResults.Ok(
             (await db.Own.AsNoTracking().ToListAsync(stop))
-                .Select(o => new OwnView(o.Id, o.Name, o.Material is not null))
+                .Select(o => new OwnView(o.Id, o.Name, o.Material is not null, o.Photo is not null))
                 .OrderBy(o => o.Name, StringComparer.OrdinalIgnoreCase)
                 .ThenBy(o => o.Id, StringComparer.Ordinal)
                 .ToArray()
@@ -52,7 +52,8 @@ public static class OwnEndpoints
                         .Select(l => new OwnLadder(l.Id, l.Name, l.Strand.Aim, [.. l.Steps.Select(s => s.Name)])),
                 ],
                 [.. Content.Actions.Order(StringComparer.Ordinal).Select(a => new OwnChoice(a, Said.Word(a)))],
-                [.. Strand.All.Select(s => new OwnChoice(s.Id, Said.Word(s.Words)))]
+                [.. Strand.All.Select(s => new OwnChoice(s.Id, Said.Word(s.Words)))],
+                [.. content.Colours.Select(c => new OwnChoice(c, Said.Word(c)))]
             )
         );
 
@@ -124,7 +125,7 @@ public static class OwnEndpoints
         var row = new OwnRow { Id = NewOwnId(), Material = draft };
         db.Own.Add(row);
         await db.SaveChangesAsync(stop);
-        return TypedResults.Created($"/api/own/materials/{row.Id}", new OwnView(row.Id, row.Name, true));
+        return TypedResults.Created($"/api/own/materials/{row.Id}", new OwnView(row.Id, row.Name, true, false));
     }
 
     private static async Task<Created<OwnView>> AddIdea(IdeaDraft draft, NidoDb db, CancellationToken stop)
@@ -132,7 +133,7 @@ public static class OwnEndpoints
         var row = new OwnRow { Id = NewOwnId(), Idea = draft };
         db.Own.Add(row);
         await db.SaveChangesAsync(stop);
-        return TypedResults.Created($"/api/own/ideas/{row.Id}", new OwnView(row.Id, row.Name, false));
+        return TypedResults.Created($"/api/own/ideas/{row.Id}", new OwnView(row.Id, row.Name, false, false));
     }
 
     private static async Task<Results<Ok<MaterialDraft>, ProblemHttpResult>> ChangeMaterial(

@@ -14,16 +14,19 @@ namespace Nido.Web.Own;
 /// <param name="Id">Its id.</param>
 /// <param name="Name">What it is called.</param>
 /// <param name="IsMaterial">A material; else a way of working.</param>
-public sealed record OwnView(string Id, string Name, bool IsMaterial);
+/// <param name="HasPhoto">A photo of it was taken.</param>
+public sealed record OwnView(string Id, string Name, bool IsMaterial, bool HasPhoto);
 
 /// <summary>What can be chosen for a way of working of one's own.</summary>
 /// <param name="Ladders">By aim.</param>
 /// <param name="Actions">What is done.</param>
 /// <param name="Strands">What it works on.</param>
+/// <param name="Colours">Colours a material of one's own can come in.</param>
 public sealed record OwnChoices(
     IReadOnlyList<OwnLadder> Ladders,
     IReadOnlyList<OwnChoice> Actions,
-    IReadOnlyList<OwnChoice> Strands
+    IReadOnlyList<OwnChoice> Strands,
+    IReadOnlyList<OwnChoice> Colours
 );
 
 /// <summary>A ladder to stand on.</summary>
@@ -67,7 +70,7 @@ internal sealed class MaterialDraftValidator : AbstractValidator<MaterialDraft>
             .Must((m, c) => c is null ? m.PackSize is null : c is > 0 and <= 10_000_000 && m.PackSize is not null)
             .Says($"A pack has its size and its price, or neither.");
         RuleForEach(m => m.Colours)
-            .Must(c => content.Materials.Any(x => x.Colours.Contains(c)))
+            .Must(c => content.Colours.Contains(c))
             .Says((_, c) => $"{c} is no colour Nido knows.");
         RuleForEach(m => m.Answers)
             .Must(a => content.Questions.Any(q => q.Answers.Any(x => x.Id == a)))

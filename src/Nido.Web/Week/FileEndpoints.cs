@@ -8,8 +8,8 @@ using Nido.Core.Group;
 using Nido.Core.Paper.Adults;
 using Nido.Data;
 using Nido.Data.Formats;
-using Nido.Data.Rows;
 using Nido.Web.Common;
+using Nido.Web.Own;
 using Nido.Web.Paper;
 using Nido.Web.Today;
 
@@ -137,15 +137,7 @@ public static class FileEndpoints
         rows.AddTo(db);
         // What is here already under its id is the same thing, as it was changed here.
         var here = await db.Own.IgnoreQueryFilters().Select(o => o.Id).ToListAsync(stop);
-        db.Own.AddRange(
-            unit.Own.Where(o => !here.Contains(o.Id))
-                .Select(o => new OwnRow
-                {
-                    Id = o.Id,
-                    Material = o.Material,
-                    Idea = o.Idea,
-                })
-        );
+        db.Own.AddRange(unit.Own.Where(o => !here.Contains(o.Id)).Select(o => o.AsItCame()));
         await db.SaveChangesAsync(stop);
         var (group, week) = (rows.Group, rows.Week);
         return TypedResults.Created(

@@ -7,6 +7,7 @@ using Nido.Core.Safety;
 using Nido.Core.Week.Problem;
 using Nido.Data.Formats;
 using Nido.Data.Rows;
+using Nido.Sheets;
 using Nido.Web.Common;
 using Nido.Web.Group;
 using Nido.Web.Own;
@@ -297,6 +298,11 @@ public sealed class UnitSense(
                 yield return new($"own[{i}]", own.Id, $"It is a material or a way of working, one of the two.");
             }
 
+            if (own.Photo is { } photo && PictureFile.ReadSmall(photo, OwnPhotoEndpoints.MostBytes) is (null, var bad))
+            {
+                yield return new($"own[{i}].photo", Said.None, bad);
+            }
+
             foreach (var problem in own.Material is { } thing ? Asked(material, thing, $"own[{i}].material.") : [])
             {
                 yield return problem;
@@ -366,7 +372,8 @@ public sealed class UnitSense(
             : [new($"{path}.step", $"{step}", $"{known.Name} has the steps 1 to {known.Steps.Count}.")];
     }
 
-    private static IEnumerable<FieldProblem> Asked<T>(IValidator<T> validator, T body, string path) =>
+    /// <summary>What is wrong with a part of a file, asked as it is asked when it is typed.</summary>
+    internal static IEnumerable<FieldProblem> Asked<T>(IValidator<T> validator, T body, string path) =>
         validator
             .Validate(body)
             .Errors.Select(e => new FieldProblem(

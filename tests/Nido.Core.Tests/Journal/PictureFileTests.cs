@@ -152,4 +152,28 @@ public sealed class PictureFileTests
 
     [Fact]
     public void A_drawing_is_the_same_for_the_same_seed() => ChildsDrawing.Of(5).ShouldBe(ChildsDrawing.Of(5));
+
+    /// <summary>Noise is the hardest to pack; a plain one keeps its size.</summary>
+    [Fact]
+    public void A_small_one_fits_into_what_it_may_take_however_hard_it_is_to_pack()
+    {
+        using var noise = new SKBitmap(900, 600);
+        var chance = new Random(7);
+        noise.Pixels = [.. Enumerable.Range(0, 900 * 600).Select(_ => new SKColor((uint)chance.Next() | 0xFF000000))];
+        using var packed = noise.Encode(SKEncodedImageFormat.Png, 100);
+        foreach (var most in (int[])[14_000, 3_000])
+        {
+            var (small, problem) = PictureFile.ReadSmall(packed.ToArray(), most);
+            problem.IsNone.ShouldBeTrue();
+            small!.Length.ShouldBeLessThanOrEqualTo(most);
+            using var seen = SKBitmap.Decode(small);
+            (seen.Width / (double)seen.Height).ShouldBe(1.5, 0.05);
+        }
+
+        using var plain = SKBitmap.Decode(
+            PictureFile.ReadSmall(Encoded(900, 600, SKEncodedImageFormat.Jpeg), 14_000).Picture
+        );
+        plain.Width.ShouldBe(PictureFile.SmallLongest);
+        PictureFile.ReadSmall([1, 2, 3], 14_000).Problem.IsNone.ShouldBeFalse();
+    }
 }

@@ -192,4 +192,18 @@ public class OwnTests
         house.Material("own-4")!.Name.En.ShouldBe("Ours");
         house.Material("own-2").ShouldBeNull();
     }
+
+    [Fact]
+    public void A_title_that_was_left_goes_with_the_theme_and_the_language_and_one_that_was_written_stays()
+    {
+        var content = Published.Content;
+        foreach (var near in content.Techniques)
+        {
+            var draft = new IdeaDraft("As it was called in one week") { From = near.Id };
+            var ladder = content.Ladders[near.Ladder];
+            var usual = new Dictionary<string, int>();
+            (draft with { KeepsTitle = true }).Of("own-1", near, ladder, usual).Title.ShouldBe(near.Title);
+            draft.Of("own-1", near, ladder, usual).Title.ShouldBe(InBoth.Same(draft.Title));
+        }
+    }
 }

@@ -130,7 +130,7 @@ export async function make<T>(name: string, ask: Record<string, unknown>): Promi
 export async function sendFile<T>(
   path: string,
   body: Blob | string,
-  type: "text/csv" | "application/json" | "application/zip",
+  type: "text/csv" | "text/yaml" | "application/json" | "application/zip",
 ): Promise<T> {
   const answer = await fetch(path, {
     method: "POST",
@@ -141,4 +141,16 @@ export async function sendFile<T>(
     throw (await answer.json()) as Problem;
   }
   return (await answer.json()) as T;
+}
+
+/** Sends a picture as it is: the typed client writes JSON only. */
+export async function sendPicture(path: string, file: Blob): Promise<void> {
+  const answer = await fetch(path, {
+    method: "PUT",
+    headers: { "Content-Type": "application/octet-stream", "Accept-Language": languageNow() },
+    body: file,
+  });
+  if (!answer.ok) {
+    throw (await answer.json()) as Problem;
+  }
 }

@@ -373,6 +373,70 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/own/{ownId}/own.yaml": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["ownYaml"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/themes/{themeId}/theme.yaml": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["themeYaml"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/own/file": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["bringOwn"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/formats/own.schema.json": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["ownSchema"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/materials": {
         parameters: {
             query?: never;
@@ -2878,6 +2942,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/own/materials/{ownId}/photo": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["showOwnPhoto"];
+        put: operations["sendOwnPhoto"];
+        post?: never;
+        delete: operations["removeOwnPhoto"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/allergens": {
         parameters: {
             query?: never;
@@ -5127,6 +5207,8 @@ export interface components {
             title: string;
             /** @description Id of the way of working it is a copy of; null where it was begun bare. */
             from?: null | string;
+            /** @description Of a copy: its title was left as it was, and goes with the theme and the language as that does. */
+            keepsTitle?: boolean;
             /** @description Id of the ladder it stands on, where it was begun bare. */
             ladder?: null | string;
             /**
@@ -6264,6 +6346,16 @@ export interface components {
             minutes: number;
             longest: components["schemas"]["Said"];
         };
+        /** @description What came in. */
+        OwnBrought: {
+            /** @description What is new here. */
+            names: string[];
+            /**
+             * Format: int32
+             * @description How many were here already.
+             */
+            here: number;
+        };
         /** @description Something of a closed list. */
         OwnChoice: {
             /** @description Its id. */
@@ -6279,6 +6371,8 @@ export interface components {
             actions: components["schemas"]["OwnChoice"][];
             /** @description What it works on. */
             strands: components["schemas"]["OwnChoice"][];
+            /** @description Colours a material of one's own can come in. */
+            colours: components["schemas"]["OwnChoice"][];
         };
         /** @description A ladder to stand on. */
         OwnLadder: {
@@ -6299,6 +6393,8 @@ export interface components {
             name: string;
             /** @description A material; else a way of working. */
             isMaterial: boolean;
+            /** @description A photo of it was taken. */
+            hasPhoto: boolean;
         };
         /** @description What a block of a day is, in one's own words. */
         OwnWordsBody: {
@@ -9836,6 +9932,88 @@ export interface operations {
                 content: {
                     "application/json": components["schemas"]["NearView"];
                 };
+            };
+        };
+    };
+    ownYaml: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                ownId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    themeYaml: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                themeId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    bringOwn: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "text/yaml": string;
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["OwnBrought"];
+                };
+            };
+        };
+    };
+    ownSchema: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
             };
         };
     };
@@ -14753,6 +14931,70 @@ export interface operations {
         };
     };
     removeOwn: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                ownId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    showOwnPhoto: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                ownId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    sendOwnPhoto: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                ownId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/octet-stream": string;
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    removeOwnPhoto: {
         parameters: {
             query?: never;
             header?: never;

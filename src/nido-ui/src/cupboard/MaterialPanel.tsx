@@ -1,5 +1,6 @@
 import { useTranslation } from "react-i18next";
 import { $api } from "../api/client";
+import { OwnPhoto } from "../own/OwnPhoto";
 import { longDay } from "../shared/dates";
 import { ErrorNote } from "../shared/ErrorNote";
 import { plain, signed } from "../shared/figures";
@@ -29,6 +30,7 @@ export function MaterialPanel({ materialId, onOpen }: { materialId: string; onOp
   return (
     <aside className={frame} aria-label={m.name}>
       <h2 className="text-lg">{m.name}</h2>
+      {materialId.startsWith("own-") && <OwnPhoto materialId={materialId} name={m.name} />}
       <p className={m.lacking > 0 ? "font-bold text-warning" : ""}>
         {m.lacking > 0 ? `${t("cupboard.shortBy", { lacking: plain(m.lacking) })} · ` : ""}
         <span className="font-normal">

@@ -93,7 +93,9 @@ function Fields({
   const ladder = choices.data?.ladders.find((l) => l.id === draft.ladder);
   const error = addIdea.error ?? changeIdea.error;
   const send = () => {
-    const body: Draft = { ...draft, steps: beyond(draft.steps ?? [], near) };
+    // A title that was left goes with the theme and the language, as the sentences do.
+    const left = id ? kept?.keepsTitle && draft.title === kept.title : draft.title === near?.draft.title;
+    const body: Draft = { ...draft, keepsTitle: Boolean(near && left), steps: beyond(draft.steps ?? [], near) };
     const done = { onSuccess: onClose };
     if (id) {
       changeIdea.mutate({ params: { path: { ownId: id } }, headers: { "If-Match": edition }, body }, done);

@@ -9,6 +9,7 @@ import { Labelled, Refused } from "../shared/form";
 import { numberOf } from "../shared/numbers";
 import { Skeleton } from "../shared/Skeleton";
 import { useWeek } from "../shared/useWeek";
+import { Colours } from "./Colours";
 import { Holds } from "./Holds";
 import { useOwn } from "./useOwn";
 
@@ -75,6 +76,7 @@ function Fields({
     price: kept?.packCents == null ? "" : String(kept.packCents / 100),
   });
   const [contains, setContains] = useState(kept?.contains ?? null);
+  const [colours, setColours] = useState(kept?.colours ?? []);
   const error = addMaterial.error ?? changeMaterial.error;
   const send = () => {
     const price = numberOf(more.price);
@@ -87,7 +89,7 @@ function Fields({
       mass: numberOf(more.mass),
       packSize: numberOf(more.packSize),
       packCents: price === null ? null : Math.round(100 * price),
-      colours: kept?.colours ?? [],
+      colours,
     };
     if (id) {
       changeMaterial.mutate(
@@ -131,6 +133,7 @@ function Fields({
           </select>
         </Labelled>
         <ThingFields thing={thing} onChange={setThing} />
+        <Colours chosen={colours} onChange={setColours} />
         <Holds held={contains} onChange={setContains} />
         <div className="grid grid-cols-2 gap-3 sm:grid-cols-5">
           {(["hole", "opening", "mass", "packSize", "price"] as const).map((k) => (

@@ -1,4 +1,4 @@
-import { Trash2 } from "lucide-react";
+import { Download, Trash2 } from "lucide-react";
 import { useState } from "react";
 import { useTranslation } from "react-i18next";
 import { $api } from "../api/client";
@@ -6,6 +6,7 @@ import { Dialog } from "../shared/Dialog";
 import { ErrorNote } from "../shared/ErrorNote";
 import { IdeaForm } from "./IdeaForm";
 import { MaterialForm } from "./MaterialForm";
+import { OwnUpload } from "./OwnUpload";
 import { useOwn } from "./useOwn";
 
 /** What is one's own: ways of working and materials, made, changed, taken out. */
@@ -36,6 +37,14 @@ export function OwnDialog({ onClose }: { onClose: () => void }) {
             >
               {t("own.change")}
             </button>
+            <a
+              className="btn btn-ghost btn-sm btn-square"
+              href={`/api/own/${o.id}/own.yaml`}
+              download
+              aria-label={t("own.takeAlong", { name: o.name })}
+            >
+              <Download size={15} aria-hidden="true" />
+            </a>
             <button
               type="button"
               className="btn btn-ghost btn-sm btn-square"
@@ -61,6 +70,7 @@ export function OwnDialog({ onClose }: { onClose: () => void }) {
           {t("own.newMaterial")}
         </button>
       </p>
+      <OwnUpload />
     </Dialog>
   );
 }

@@ -1,8 +1,7 @@
-import i18next from "i18next";
 import { Camera } from "lucide-react";
 import { useState } from "react";
 import { useTranslation } from "react-i18next";
-import { $api, type OfferOfDay, type Problem } from "../api/client";
+import { $api, type OfferOfDay, sendPicture } from "../api/client";
 import { useChanged } from "../shared/changed";
 import { Dialog } from "../shared/Dialog";
 import { seenOn } from "../shared/dates";
@@ -50,18 +49,9 @@ function PictureDialog({ today, date, onClose }: { today: OfferOfDay; date: stri
         params: { path: { groupId } },
         body: { on: seenOn(date), ideaId: today.card.ideaId, words, of, shows },
       });
-      // The file goes as it is: the typed client writes JSON only.
-      const sent = await fetch(`/api/groups/${groupId}/pictures/${id}/file`, {
-        method: "PUT",
-        body: file,
-        headers: { "content-type": "application/octet-stream", "accept-language": i18next.language },
-      });
-      if (sent.ok) {
-        changed();
-        onClose();
-      } else {
-        setRefused((await sent.json()) as Problem);
-      }
+      await sendPicture(`/api/groups/${groupId}/pictures/${id}/file`, file);
+      changed();
+      onClose();
     } catch (e) {
       setRefused(e);
     } finally {

@@ -1,3 +1,4 @@
+import { Download } from "lucide-react";
 import { useTranslation } from "react-i18next";
 import { Link, useNavigate, useParams } from "react-router";
 import { $api } from "../../api/client";
@@ -59,6 +60,11 @@ export function ThemePage() {
             kind="word-cards"
             values={{ numbers: null, texts: null, lists: { words: theme.data.draft.words.slice(0, 60) } }}
           />
+        )}
+        {open && open !== "new" && (
+          <a className="btn btn-ghost btn-sm" href={`/api/themes/${open}/theme.yaml`} download>
+            <Download size={15} aria-hidden="true" /> {t("theme.takeAlong")}
+          </a>
         )}
         <Link to={`/w/${weekId}/ideas/theme/new`} className="btn btn-outline btn-sm">
           {t("theme.new")}
