@@ -59,7 +59,7 @@ internal static class ConditionReader
                     .Where(k => when.Has(k.Key) && (!Flags.Contains(k.Key) || when.Flag(k.Key)))
                     .Select(k => k.Read(when)),
             ],
-            when.Texts("actions", SafetyReader.Actions),
+            when.Texts("actions", Doing.All),
             when.Choices<BlockKind>("places"),
             when.Has("food") ? when.Choice<FoodRule>("food") : null,
             when.Flag("drop-in"),

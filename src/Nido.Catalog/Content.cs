@@ -176,9 +176,6 @@ public sealed record Content(
             && MaterialReader.AsksWhatItContains(draft.Of("", like, Questions));
     }
 
-    /// <summary>What can be done with things, for the safety rules.</summary>
-    public static IReadOnlySet<string> Actions => SafetyReader.Actions;
-
     /// <summary>Colours things come in.</summary>
     public IEnumerable<string> Colours => Materials.SelectMany(m => m.Colours).Distinct().Order(StringComparer.Ordinal);
 

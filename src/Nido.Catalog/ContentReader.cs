@@ -38,19 +38,8 @@ public static class ContentReader
         TongueReader.SayEvery(
             tongues,
             [
-                .. techniques.SelectMany(t =>
-                    t.Roles.SelectMany(r => new[] { r.Needs, r.Left })
-                        .Concat(t.Steps.SelectMany(s => s.Overrides.Values))
-                        .OfType<RoleNeeds>()
-                        .SelectMany(n => n.All.Concat(n.Any).Concat(n.None))
-                        .Concat(t.Roles.Select(r => r.Name))
-                        .Concat(t.Actions)
-                        .Select(w => ($"techniques/{t.Id}.yaml", w))
-                ),
-                .. materials.SelectMany(m =>
-                    m.Tags.Concat(m.Colours).Prepend(m.Shelf).Select(w => ($"materials/{m.Id}.yaml", w))
-                ),
-                .. rules.SelectMany(r => r.When.Actions.Select(w => ($"safety/{r.Id}.yaml", w))),
+                .. techniques.SelectMany(t => t.Roles.Select(r => ($"techniques/{t.Id}.yaml", r.Name))),
+                .. materials.SelectMany(m => m.Colours.Prepend(m.Shelf).Select(w => ($"materials/{m.Id}.yaml", w))),
             ],
             problems
         );

@@ -2,6 +2,7 @@ using Nido.Core.Group;
 using Nido.Core.Group.Steps;
 using Nido.Core.Ideas;
 using Nido.Core.Ideas.Ways;
+using Nido.Core.Safety;
 
 namespace Nido.Catalog;
 
@@ -74,7 +75,7 @@ internal static class DifferenceReader
     private static TechniqueMatch Where(ContentFile f) =>
         new(
             f.Texts("ladders"),
-            f.Texts("actions", SafetyReader.Actions),
+            f.Texts("actions", Doing.All),
             f.Texts("strands", Core.Strand.All.Select(s => s.Id).ToHashSet()),
             f.Choices<Approach>("approaches"),
             f.Texts("traits", Traits.All),

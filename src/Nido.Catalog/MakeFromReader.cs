@@ -1,4 +1,5 @@
 using Nido.Core.Cupboard;
+using Nido.Core.Safety;
 
 namespace Nido.Catalog;
 
@@ -40,7 +41,7 @@ internal static class MakeFromReader
             f.Number("minutes") ?? 0,
             f.Whole("wait-minutes", 0, 10_000, 0),
             f.Flag("adult-only"),
-            f.Texts("actions", SafetyReader.Actions),
+            f.Texts("actions", Doing.All),
             f.Both("do")
         )
         {

@@ -1,4 +1,5 @@
 using Nido.Core.Ideas;
+using Nido.Core.Safety;
 
 namespace Nido.Catalog;
 
@@ -20,7 +21,7 @@ internal static class PrepReader
             f.Whole("minutes", 1, 240),
             f.Whole("wait-hours", 0, 96, 0),
             f.Flag("adult-only"),
-            f.Texts("actions", SafetyReader.Actions)
+            f.Texts("actions", Doing.All)
         )
         {
             KeepsDays = f.Has("keeps-days") ? f.Whole("keeps-days", 0, 365) : null,

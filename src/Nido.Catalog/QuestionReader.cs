@@ -29,7 +29,7 @@ internal static class QuestionReader
                             MaterialReader.Allergens(a, "contains", book),
                             MaterialReader.Allergens(a, "held", book),
                             SafetyReader.GramsOf(a),
-                            a.Texts("actions", SafetyReader.Actions)
+                            a.Texts("actions", Doing.All)
                         );
                         says.NothingElse();
                         a.NothingElse();

@@ -1,6 +1,7 @@
 using Nido.Core.Allergens;
 using Nido.Core.Cupboard;
 using Nido.Core.Making;
+using Nido.Core.Safety;
 
 namespace Nido.Catalog;
 
@@ -30,7 +31,7 @@ internal static class RecipeReader
             f.Whole("wait-minutes", 0, 6000, 0),
             f.Whole("keeps-days", 0, 365),
             f.Flag("adult-only"),
-            f.Texts("actions", SafetyReader.Actions),
+            f.Texts("actions", Doing.All),
             f.Boths("steps", least: 1)
         )
         {

@@ -10,50 +10,6 @@ namespace Nido.Catalog;
 /// <summary>Reads a safety rule and holds it to its own examples.</summary>
 internal static class SafetyReader
 {
-    /// <summary>What a technique, a prep task or a rule may say that is done.</summary>
-    public static IReadOnlySet<string> Actions { get; } =
-        new HashSet<string>
-        {
-            "blow",
-            "build",
-            "clean",
-            "climb",
-            "cook",
-            "craft-knife",
-            "cut",
-            "dig",
-            "drill",
-            "gather",
-            "glue",
-            "hammer",
-            "hang",
-            "heat",
-            "laminate",
-            "lift",
-            "launch",
-            "paint",
-            "plant",
-            "pour",
-            "punch",
-            "roll",
-            "run",
-            "saw",
-            "screw",
-            "sew",
-            "smell",
-            "snap",
-            "spray",
-            "stack",
-            "suck",
-            "taste",
-            "throw",
-            "tie",
-            "tunnel",
-            "water",
-            "wear",
-            "wind",
-        };
-
     /// <summary>The rule of a file.</summary>
     public static SafetyRule Read(ContentFile f, AllergenBook book)
     {
@@ -126,7 +82,7 @@ internal static class SafetyReader
                         fires,
                         Thing(e),
                         e.Has("makes") ? Made(e.Map("makes")) : null,
-                        e.Texts("actions", Actions),
+                        e.Texts("actions", Doing.All),
                         e.Choice<BlockKind>("place", BlockKind.Table),
                         child,
                         months,

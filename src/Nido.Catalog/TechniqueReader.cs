@@ -4,6 +4,7 @@ using Nido.Core.Group;
 using Nido.Core.Group.Steps;
 using Nido.Core.Ideas;
 using Nido.Core.Paper;
+using Nido.Core.Safety;
 
 namespace Nido.Catalog;
 
@@ -51,7 +52,7 @@ internal static class TechniqueReader
             f.Flag("warm-up"),
             f.Flag("whole-arm"),
             f.Flag("dry-weather"),
-            f.Texts("actions", SafetyReader.Actions),
+            f.Texts("actions", Doing.All),
             f.Choices<Approach>("approaches"),
             f.Whole("theme-link", 0, 3),
             roles,

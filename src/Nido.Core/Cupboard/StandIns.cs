@@ -16,17 +16,17 @@ public static class StandIns
 
         if (needs.All.FirstOrDefault(t => !material.Tags.Contains(t)) is { } missing)
         {
-            return $"is not {Said.Word(missing)}";
+            return $"is not {TagWords.Of(missing)}";
         }
 
         if (needs.Any.Count > 0 && !needs.Any.Any(material.Tags.Contains))
         {
-            return $"is none of {needs.Any.Select(Said.Word)}";
+            return $"is none of {needs.Any.Select(TagWords.Of)}";
         }
 
         if (needs.None.FirstOrDefault(material.Tags.Contains) is { } none)
         {
-            return $"is {Said.Word(none)}";
+            return $"is {TagWords.Of(none)}";
         }
 
         return OutOf(needs.Width, material.Width, $"width")

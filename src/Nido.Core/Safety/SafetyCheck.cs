@@ -458,7 +458,7 @@ public sealed class SafetyCheck(IReadOnlyList<SafetyRule> rules, AllergenBook bo
             return new(
                 rule,
                 [],
-                [.. when.Actions.Where(actions.Contains).Select(a => (Said)$"What is done there: {Said.Word(a)}")],
+                [.. when.Actions.Where(actions.Contains).Select(a => (Said)$"What is done there: {Doing.Of(a)}")],
                 concerned
             );
         }

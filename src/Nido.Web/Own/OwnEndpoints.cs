@@ -51,7 +51,7 @@ public static class OwnEndpoints
                         .ThenBy(l => l.Id, StringComparer.Ordinal)
                         .Select(l => new OwnLadder(l.Id, l.Name, l.Strand.Aim, [.. l.Steps.Select(s => s.Name)])),
                 ],
-                [.. Content.Actions.Order(StringComparer.Ordinal).Select(a => new OwnChoice(a, Said.Word(a)))],
+                [.. Doing.All.Order(StringComparer.Ordinal).Select(a => new OwnChoice(a, Doing.Of(a)))],
                 [.. Strand.All.Select(s => new OwnChoice(s.Id, Said.Word(s.Words)))],
                 [.. content.Colours.Select(c => new OwnChoice(c, Said.Word(c)))]
             )

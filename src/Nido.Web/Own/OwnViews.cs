@@ -115,7 +115,7 @@ internal sealed class IdeaDraftValidator : AbstractValidator<IdeaDraft>
             .Must(s => Strand.Find(s ?? "") is not null)
             .Says((_, s) => $"{s} is no strand. They are at /api/own/choices.");
         RuleForEach(i => i.Actions)
-            .Must(a => Content.Actions.Contains(a ?? ""))
+            .Must(a => Doing.All.Contains(a ?? ""))
             .Says((_, a) => $"{a} is nothing the rules know. What can be done is at /api/own/choices.");
         RuleForEach(i => i.Things)
             .Must(t => t is not null && content.Material(t.MaterialId ?? "") is not null && t.Each is > 0 and <= 100)
