@@ -88,6 +88,7 @@ services.AddSingleton<OneWriter>();
 services.AddSingleton<IForecast>(new FileForecast(Path.Combine(house.Path, "forecast.csv")));
 services.AddSingleton<WeekProblems>();
 services.AddSingleton<Compositions>();
+services.AddHostedService(provider => provider.GetRequiredService<Compositions>());
 services.AddSingleton(
     builder.Configuration.GetValue<bool>("Nido:Quick")
         ? new ComposeLimits(0.3, 8, 40_000, TimeSpan.FromMinutes(5)) { Pricings = 12 }

@@ -1,3 +1,4 @@
+using System.Text;
 using OpenQA.Selenium;
 
 namespace Nido.Browser.Tests;
@@ -30,6 +31,10 @@ public class OwnTests(RunningSite site) : IClassFixture<RunningSite>
         // How many there are is the next thing to say.
         page.Until(_ => page.Address.Contains("/cupboard?open=own-", StringComparison.Ordinal), "the cupboard");
         page.Until(_ => page.All("main aside, main section").Any(p => p.Text.Contains("Cable reels")), "its panel");
+        page.Give("[data-own-photo] input", Written("reels.png", Convert.FromBase64String(Dot)));
+        page.Until(_ => page.All("[data-own-photo] img").Count == 1, "its photo");
+        page.Named("button", "Without a photo").Click();
+        page.Until(_ => page.All("[data-own-photo] img").Count == 0, "no photo");
 
         page.Go(await site.PlaceAsync("ideas")).See("[data-own-open]");
         page.Click("[data-own-open]");
@@ -44,6 +49,19 @@ public class OwnTests(RunningSite site) : IClassFixture<RunningSite>
         Axe.Clean(page, "a way of working of one's own");
         page.Click("[data-own-idea] [data-keep]");
         page.Until(_ => page.See("[data-own-list]").Text.Contains("Reels in a row"), "kept");
+
+        // Taken along as a file and mended by hand, it comes back under another name; a spoiled one says where.
+        var address = page.All("[data-own-list] a[download]")[^1].GetAttribute("href")!;
+        using var house = new HttpClient();
+        var yaml = await house.GetStringAsync(address, TestContext.Current.CancellationToken);
+        var mended = yaml.Replace("id: own-", "id: own-a", StringComparison.Ordinal)
+            .Replace("materialId: own-", "materialId: own-a", StringComparison.Ordinal)
+            .Replace("Reels in a row", "Reels side by side", StringComparison.Ordinal);
+        page.Give("[data-own-bring]", Written("spoiled.yaml", Encoding.UTF8.GetBytes(mended + "[")));
+        page.Until(_ => page.See("dialog[open] [role=alert]").Text.Contains("line"), "the line");
+        page.Give("[data-own-bring]", Written("mended.yaml", Encoding.UTF8.GetBytes(mended)));
+        page.Until(_ => page.See("[data-own-list]").Text.Contains("Reels side by side"), "brought");
+        Axe.Clean(page, "what is one's own");
     }
 
     [Fact]
@@ -74,6 +92,17 @@ public class OwnTests(RunningSite site) : IClassFixture<RunningSite>
         page.Until(_ => !page.See("dialog[open]").Text.Contains("Our own way"), "gone");
         page.Go($"{site.Address}/house").See("[data-bin]");
         page.Until(_ => page.See("[data-bin]").Text.Contains("Our own way"), "in the bin");
+    }
+
+    // One white point, as PNG.
+    private const string Dot =
+        "iVBORw0KGgoAAAANSUhEUgAAAAEAAAABCAYAAAAfFcSJAAAADUlEQVR42mP8/5+hHgAHggJ/PchI7wAAAABJRU5ErkJggg==";
+
+    private static string Written(string name, byte[] bytes)
+    {
+        var path = Path.Combine(Directory.CreateTempSubdirectory("nido-own").FullName, name);
+        File.WriteAllBytes(path, bytes);
+        return path;
     }
 
     private static IWebElement Field(Page page, string label) =>

@@ -86,6 +86,17 @@ public sealed class Page : IDisposable
             css
         );
 
+    /// <summary>Chooses a file, also where its field is only for a screen reader to be seen.</summary>
+    public void Give(string css, string path) =>
+        Until(
+            d =>
+            {
+                d.FindElement(By.CssSelector(css)).SendKeys(path);
+                return true;
+            },
+            css
+        );
+
     public void Press(string keys) => new Actions(driver).SendKeys(keys).Perform();
 
     /// <summary>Texts the board shows, strip by strip.</summary>

@@ -1,5 +1,6 @@
 using System.Text.Json.Nodes;
 using Microsoft.Extensions.DependencyInjection;
+using Nido.Web.Week;
 
 namespace Nido.Web.Tests;
 
@@ -221,5 +222,18 @@ public class CompositionTests(ComposedSite site)
         await app.ComposeAsync(id);
         var fresh = Techniques(await app.GetAsync($"/api/weeks/{id}")).Count(t => !recent.ContainsKey(t));
         fresh.ShouldBeGreaterThan(0);
+    }
+
+    [Fact]
+    public async Task Where_the_house_is_closed_nothing_is_composed_any_more()
+    {
+        var app = site.Copy();
+        var week = (await app.GetAsync("/api/weeks"))[0]!["id"]!.GetValue<string>();
+        var compositions = app.Services.GetRequiredService<Compositions>();
+        var composition = compositions.Begin(week);
+        compositions.IsComposing(week).ShouldBeTrue();
+        await app.DisposeAsync();
+        compositions.IsComposing(week).ShouldBeFalse();
+        composition.IsLeft.ShouldBeTrue();
     }
 }

@@ -119,7 +119,10 @@ public sealed class GoesWith(IReadOnlyDictionary<string, PairTable> tables)
 
     private static (Suits, Said?) Drives(Material driver, Material screw) =>
         driver.Fitting.Drive is { } d && screw.Fitting.Drive is { } s && d != s
-            ? (Suits.No, (Said)$"{driver.Name} are for a {Said.Word(d)} head, {screw.Name} have a {Said.Word(s)} head")
+            ? (
+                Suits.No,
+                (Said)$"{driver.Name} are for a {ScrewHead.Word(d)} head, {screw.Name} have a {ScrewHead.Word(s)} head"
+            )
             : (Suits.Yes, null);
 
     private static (Suits, Said?) ScrewsInto(Material screw, Material board) =>

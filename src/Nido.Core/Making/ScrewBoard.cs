@@ -1,3 +1,5 @@
+using Nido.Core.Cupboard;
+
 namespace Nido.Core.Making;
 
 /// <summary>Screws or nails set along letters or shapes on a board, to wind wool round or to turn.</summary>
@@ -22,8 +24,6 @@ public static class ScrewBoard
                 ),
         ],
     };
-
-    private static readonly string[] Heads = ["slot", "cross", "square", "hex", "star"];
 
     /// <summary>A shape by name, with its size in mm.</summary>
     public sealed record Form(string Shape, double Width, double Height);
@@ -83,8 +83,8 @@ public static class ScrewBoard
                 AskField.Length("boardThickness", 18, most: 500),
                 AskField.Length("spacing", 25, most: 1000),
                 AskField.Length("screwDiameter", 4, most: 20),
-                AskField.Choice("driver", "cross", "cross", "slot", "square", "hex", "star"),
-                AskField.Choice("head", "cross", "cross", "slot", "square", "hex", "star"),
+                AskField.Choice("driver", "cross", [.. ScrewHead.All]),
+                AskField.Choice("head", "cross", [.. ScrewHead.All]),
             ],
         };
 
@@ -95,8 +95,8 @@ public static class ScrewBoard
         var length = Need.Length("screwLength", ask.ScrewLength, 300);
         var board = Need.Length("boardThickness", ask.BoardThickness, 500);
         var spacing = Need.Length("spacing", ask.Spacing, 1000);
-        var driver = Need.OneOf("driver", ask.Driver, Heads);
-        var head = Need.OneOf("head", ask.Head, Heads);
+        var driver = Need.OneOf("driver", ask.Driver, [.. ScrewHead.All]);
+        var head = Need.OneOf("head", ask.Head, [.. ScrewHead.All]);
         var diameter = Need.Length("screwDiameter", ask.ScrewDiameter, 20);
         var positions = Lines(ask)
             .SelectMany(line => Along(line, spacing))
@@ -124,8 +124,8 @@ public static class ScrewBoard
                     )
                     : $"{length:0.#} mm stays at least {Rest:0} mm under the board's {board:0.#} mm",
                 driver == head
-                    ? (Said)$"The {Said.Word(driver)} driver fits"
-                    : $"A {Said.Word(driver)} driver slips out of a {Said.Word(head)} head: take a {Said.Word(head)} driver",
+                    ? (Said)$"The {ScrewHead.Word(driver)} driver fits"
+                    : $"A {ScrewHead.Word(driver)} driver slips out of a {ScrewHead.Word(head)} head: take a {ScrewHead.Word(head)} driver",
                 $"An adult drills {0.7 * diameter:0.#} mm holes beforehand",
             ]
         );

@@ -11,6 +11,7 @@ namespace Nido.Data.Rows;
 public sealed class OwnRow : IBinned
 {
     /// <inheritdoc />
+    [JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)]
     public DateTimeOffset? BinnedAt { get; set; }
 
     public required string Id { get; set; }

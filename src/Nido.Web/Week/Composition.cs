@@ -20,6 +20,16 @@ public sealed class Composition : IProgress<ComposeProgress>, IDisposable
     /// <summary>Ends it with the best so far.</summary>
     public void GoodEnough() => stop.Cancel();
 
+    /// <summary>The house is closed: nobody said that what was found so far is good enough.</summary>
+    public bool IsLeft { get; private set; }
+
+    /// <summary>Ends it without keeping anything.</summary>
+    public void Leave()
+    {
+        IsLeft = true;
+        stop.Cancel();
+    }
+
     /// <inheritdoc />
     public void Report(ComposeProgress value) => Tell(new("progress", value, null, []));
 

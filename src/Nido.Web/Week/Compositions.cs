@@ -24,7 +24,7 @@ public sealed partial class Compositions(
     OneWriter writer,
     TimeProvider time,
     ILogger<Compositions> log
-)
+) : IHostedService
 {
     private static readonly TimeSpan LookForConflict = TimeSpan.FromSeconds(10);
     private readonly ConcurrentDictionary<string, (Composition Composition, Task Running)> byWeek = new();
@@ -54,6 +54,23 @@ public sealed partial class Compositions(
     /// <summary>Waits until a week's composition has ended.</summary>
     public Task WhenEnded(string weekId) =>
         byWeek.TryGetValue(weekId, out var known) ? known.Running : Task.CompletedTask;
+
+    /// <inheritdoc />
+    public Task StartAsync(CancellationToken cancellationToken) => Task.CompletedTask;
+
+    /// <summary>Before the house closes nothing goes on in the background: the files are nobody's afterwards.</summary>
+    public Task StopAsync(CancellationToken cancellationToken)
+    {
+        foreach (var (composition, running) in byWeek.Values)
+        {
+            if (!running.IsCompleted)
+            {
+                composition.Leave();
+            }
+        }
+
+        return Task.WhenAll(byWeek.Values.Select(c => c.Running)).WaitAsync(cancellationToken);
+    }
 
     private async Task RunAsync(string weekId, Composition composition)
     {
@@ -102,6 +119,14 @@ public sealed partial class Compositions(
         }
 
         var result = new WeekComposer(problem, limits, time).Compose(composition, composition.Stop);
+        if (composition.IsLeft)
+        {
+            return (
+                $"The house was closed while the week was being composed. Your week is as it was; compose again.",
+                []
+            );
+        }
+
         Composed(log, result.Seconds, result.Score.Fair, result.Bound, result.End);
         var swaps = locked.ToLookup(p => p.IdeaId, p => p.Swaps);
         var composed = Pencilled.Kept(

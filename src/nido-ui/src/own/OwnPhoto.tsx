@@ -24,7 +24,7 @@ export function OwnPhoto({ materialId, name }: { materialId: string; name: strin
         />
       )}
       <p className="mt-1 flex flex-wrap gap-2">
-        <label className="btn btn-outline btn-sm">
+        <label className="btn btn-outline btn-sm has-[:focus-visible]:outline-2 has-[:focus-visible]:outline-offset-2">
           <Camera size={15} aria-hidden="true" /> {t(own?.hasPhoto ? "own.photoAgain" : "own.photo")}
           <input
             type="file"
