@@ -41,9 +41,16 @@ internal static class ThemeReader
             Books = [.. f.Maps("books").Select(BookOf)],
             Elsewhere = new Dictionary<string, ThemeLetters> { ["es"] = LettersOf(f.Map("in-spanish", needed: true)) },
             Sayings = f.Boths("sayings"),
+            // A word that means another thing here than the picture of its name shows: a seal on a letter is no animal.
+            Pictures = f.Texts("without-picture").ToDictionary(w => w, _ => "none"),
             StoryParts = StoryOf(f),
             Occasions = occasions.Keys().ToDictionary(k => k, k => OccasionOf(occasions.Map(k, needed: true))),
         };
+        if (theme.Pictures.Keys.Except(theme.Words).FirstOrDefault() is { } unknown)
+        {
+            f.Refuse("without-picture", $"`{unknown}` is not among the words");
+        }
+
         numbers.NothingElse();
         return theme;
     }

@@ -26,10 +26,11 @@ export function pictures(): Plugin {
       const from = "node_modules/openmoji";
       const to = "public/pictures";
       const list = `${to}/list.json`;
-      // What each picture shows in Spanish, written by us: the set names its pictures in English only.
-      const ownNames = readFileSync("pictures.es.json", "utf8");
+      // What each picture shows in words of ours, a name of its own only where nothing else comes to mind at it.
+      const ours = { en: readFileSync("pictures.en.json", "utf8"), es: readFileSync("pictures.es.json", "utf8") };
       const set = JSON.parse(readFileSync(`${from}/package.json`, "utf8")) as { version: string };
-      const version = `${set.version} ${createHash("sha256").update(ownNames).digest("hex").slice(0, 8)}`;
+      const hash = createHash("sha256").update(ours.en).update(ours.es).digest("hex");
+      const version = `${set.version} ${hash.slice(0, 8)}`;
       if (existsSync(list) && (JSON.parse(readFileSync(list, "utf8")) as { version: string }).version === version) {
         return;
       }
@@ -47,19 +48,24 @@ export function pictures(): Plugin {
       for (const e of kept) {
         copyFileSync(`${from}/color/svg/${e.hexcode}.svg`, `${to}/${e.hexcode}.svg`);
       }
-      const spanish = Object.entries(JSON.parse(ownNames) as Record<string, string>);
-      const unknown = spanish.filter(([, name]) => !kept.some((e) => e.annotation === name));
-      if (unknown.length > 0) {
-        throw new Error(`pictures.es.json: there is no picture named ${unknown.map(([, name]) => name).join(", ")}`);
-      }
-      const inSpanish = (e: Entry) => spanish.filter(([, name]) => name === e.annotation).map(([word]) => word);
+      const wordsOf = (language: keyof typeof ours) => {
+        const named = Object.entries(JSON.parse(ours[language]) as Record<string, string>);
+        const unknown = named.filter(([, name]) => !kept.some((e) => e.annotation === name));
+        if (unknown.length > 0) {
+          throw new Error(
+            `pictures.${language}.json: there is no picture named ${unknown.map(([, name]) => name).join(", ")}`,
+          );
+        }
+        return (e: Entry) => named.filter(([, name]) => name === e.annotation).map(([word]) => word);
+      };
+      const [en, es] = [wordsOf("en"), wordsOf("es")];
       const words = (e: Entry) =>
         [...new Set(`${e.tags},${e.openmoji_tags}`.split(",").map((t) => t.trim().toLowerCase()))].filter(Boolean);
       writeFileSync(
         list,
         JSON.stringify({
           version,
-          pictures: kept.map((e) => ({ id: e.hexcode, name: e.annotation, words: words(e), es: inSpanish(e) })),
+          pictures: kept.map((e) => ({ id: e.hexcode, name: e.annotation, words: words(e), en: en(e), es: es(e) })),
         }),
       );
     },

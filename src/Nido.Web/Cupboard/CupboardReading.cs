@@ -63,7 +63,7 @@ public static class CupboardReading
             Said.Word(m.Shelf),
             m.Unit,
             m.SizeInWords,
-            [.. m.Tags.Order(StringComparer.Ordinal)],
+            [.. m.Tags.Order(StringComparer.Ordinal).Select(TagWords.Of)],
             m.Colours,
             m.Allergens,
             m.Consumable,

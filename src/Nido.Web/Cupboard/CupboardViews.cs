@@ -57,7 +57,7 @@ public sealed record MaterialView(
     Said Shelf,
     MaterialUnit Unit,
     Said Size,
-    IReadOnlyList<string> Tags,
+    IReadOnlyList<Said> Tags,
     IReadOnlyList<string> Colours,
     IReadOnlyList<string> Allergens,
     bool Consumable,

@@ -1,7 +1,7 @@
 import { describe, expect, it } from "vitest";
-import { type Picture, picturesFor } from "../src/ideas/theme/usePictures";
+import { type Picture, pictureOf, picturesFor } from "../src/ideas/theme/usePictures";
 
-const picture = (id: string, name: string, ...words: string[]): Picture => ({ id, name, words, es: [] });
+const picture = (id: string, name: string, ...words: string[]): Picture => ({ id, name, words, en: [], es: [] });
 
 describe("pictures for a word", () => {
   const all = [
@@ -17,6 +17,15 @@ describe("pictures for a word", () => {
     expect(picturesFor("trains", all).map((p) => p.id)).toEqual(["4", "2", "1", "3"]);
     expect(picturesFor("berry", all)).toEqual([]);
     expect(picturesFor("nothing like it", all)).toEqual([]);
+  });
+
+  it("show a word by themselves only where it names them", () => {
+    const own = [picture("tiger", "tiger", "big"), { ...picture("box", "package"), en: ["box", "parcel"] }];
+    expect(picturesFor("big", own).map((p) => p.id)).toEqual(["tiger"]);
+    expect(pictureOf("big", own)).toBeUndefined();
+    expect(pictureOf("parcels", own)?.id).toBe("box");
+    expect(pictureOf("sheet", all)).toBeUndefined();
+    expect(pictureOf("Tiger", own)?.id).toBe("tiger");
   });
 
   it("are looked for under their Spanish names where the words are Spanish", () => {

@@ -171,6 +171,12 @@ public class ContentTests
         "{name: plait,",
         "`plait` has no word in tongues/es.yaml"
     )]
+    [InlineData(
+        "themes/little-post-office.yaml",
+        "without-picture: [seal]",
+        "without-picture: [walrus]",
+        "is not among the words"
+    )]
     [InlineData("techniques/build-frames.yaml", "frame: cube", "frame: castle", "castle")]
     [InlineData("techniques/arc-picture.yaml", "{radius: 60,", "{radius: 0,", "outerRadius")]
     [InlineData("techniques/tray-writing.yaml", "quantity: tray layer", "quantity: a handful", "or one of count")]

@@ -2,7 +2,7 @@ import { ImageOff, TriangleAlert } from "lucide-react";
 import { useState } from "react";
 import { useTranslation } from "react-i18next";
 import type { SortedWord, ThemeDraft } from "../../api/client";
-import { type Picture, picturesFor } from "./usePictures";
+import { type Picture, pictureOf, picturesFor } from "./usePictures";
 
 const fits: SortedWord["fit"][] = ["clear", "blendOrDigraph", "otherSound", "hidden", "otherLetter", "notThis"];
 
@@ -22,7 +22,7 @@ export function ThemeWord({
   const [find, setFind] = useState("");
   const [open, setOpen] = useState(false);
   const chosen = draft.pictures?.[word.word];
-  const picture = chosen ?? picturesFor(word.word, pictures, draft.language)[0]?.id;
+  const picture = chosen ?? pictureOf(word.word, pictures, draft.language)?.id;
   const choose = (id: string) => {
     onChange({ pictures: { ...draft.pictures, [word.word]: id } });
     setOpen(false);

@@ -4,6 +4,8 @@ export interface Picture {
   id: string;
   name: string;
   words: string[];
+  /** What it shows beside its name, in English. */
+  en: string[];
   /** What it shows, in Spanish; empty where nobody said. */
   es: string[];
 }
@@ -22,7 +24,7 @@ export function usePictures() {
 
 interface Ranked {
   picture: Picture;
-  /** 0 where the word is its name, 1 where it stands in the name, 2 where it is among its words. */
+  /** 0 where the word is a name of it, 1 where it stands in the name, 2 where it is among its words. */
   rank: number;
 }
 
@@ -40,7 +42,8 @@ function indexOf(all: Picture[], language: "en" | "es"): Map<string, Ranked[]> {
   const index = new Map<string, Ranked[]>();
   for (const picture of all) {
     const ranks = new Map<string, number>();
-    const named = language === "es" ? [picture.es] : [[picture.name], picture.name.split(" "), picture.words];
+    const named =
+      language === "es" ? [picture.es] : [[picture.name, ...picture.en], picture.name.split(" "), picture.words];
     for (const [rank, words] of named.entries()) {
       for (const word of words) {
         ranks.set(word, ranks.get(word) ?? rank);
@@ -60,7 +63,14 @@ function indexOf(all: Picture[], language: "en" | "es"): Map<string, Ranked[]> {
  * Pictures for a word, best first: of that name, then with the word in the name, then with it among its words. A Spanish word is only
  * looked for among Spanish names: "postal" is a card there, not a horn.
  */
-export function picturesFor(word: string, all: Picture[], language = "en"): Picture[] {
+export const picturesFor = (word: string, all: Picture[], language = "en"): Picture[] =>
+  ranked(word, all, language).map((r) => r.picture);
+
+/** The picture that shows a word, if one is named by it: what only has to do with it (a tiger with "big") is none. */
+export const pictureOf = (word: string, all: Picture[], language = "en"): Picture | undefined =>
+  ranked(word, all, language).find((r) => r.rank === 0)?.picture;
+
+function ranked(word: string, all: Picture[], language: string): Ranked[] {
   const one = word.trim().toLowerCase();
   const wanted = new Set([one, one.replace(/s$/, ""), one.replace(/es$/, ""), one.replace(/ies$/, "y")]);
   const index = indexOf(all, language === "es" ? "es" : "en");
@@ -70,5 +80,5 @@ export function picturesFor(word: string, all: Picture[], language = "en"): Pict
   }
   return [...best]
     .toSorted(([a, rankA], [b, rankB]) => rankA - rankB || a.name.length - b.name.length)
-    .map(([picture]) => picture);
+    .map(([picture, rank]) => ({ picture, rank }));
 }
