@@ -97,13 +97,32 @@ internal static class YearBench
         Console.WriteLine(
             $"ways of working that came: {came.Count} of {could.Count} that could, of {content.Techniques.Count}"
         );
-        Console.WriteLine(
-            $"could and never came: {string.Join(", ", could.Except(came).Order(StringComparer.Ordinal))}"
-        );
+        Console.WriteLine("could and never came, each with what its cheapest place in its last week would have cost:");
+        foreach (var way in could.Except(came).Order(StringComparer.Ordinal))
+        {
+            Console.WriteLine($"  {way}: {WhyNever(year, way)}");
+        }
+
         Console.WriteLine(
             "never could with this cupboard: "
                 + string.Join(", ", content.Techniques.Select(t => t.Id).Except(could).Order(StringComparer.Ordinal))
         );
+    }
+
+    /// <summary>Why a way of working did not come in the last week it could have.</summary>
+    private static string WhyNever(List<Lain> year, string way)
+    {
+        var week = year.FindLastIndex(w => w.Plan.Problem.Uses.Any(u => u.Idea.Technique.Id == way));
+        var (why, of) = year[week]
+            .Plan.Problem.Uses.Where(u => u.Idea.Technique.Id == way)
+            .Select(u => u.Idea)
+            .DistinctBy(i => i.Id)
+            .Select(i => (Why: WhyNot.Of(year[week].Plan, i.Id), Idea: i))
+            .MinBy(x => x.Why.Change?.ShortfallMinutes ?? double.MaxValue);
+        return why.Change is { } change
+            ? $"{change.ShortfallMinutes:+0;-0;0} min of fair shares, {why.WishPoints:+0;-0;0} points of the wishes, in place "
+                + $"of {why.Instead?.Idea.Technique.Id ?? "nothing"} ({of.Id}, week {week + 1})"
+            : $"may lie nowhere: {string.Join("; ", why.Rules)} (week {week + 1})";
     }
 
     /// <summary>Share of the places of a week whose way of working did not lie out in the weeks before.</summary>

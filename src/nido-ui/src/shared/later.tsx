@@ -12,6 +12,7 @@ export function later<Props extends object>(load: () => Promise<ComponentType<Pr
   const Late: ComponentType<Props> = lazy(async () => ({ default: await fetched() }));
   waiting.add(fetched);
   // What is here is drawn at once: what was waited for is shown three tenths of a second later at the soonest.
+  // biome-ignore lint/correctness/noComponentHookFactories: called once for each, where the module of its page begins
   return function Later(props) {
     // Once drawn it stays as it began: drawn anew it would forget what was typed into it.
     const [Here] = useState(() => here);
