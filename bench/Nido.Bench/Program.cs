@@ -1,5 +1,6 @@
 using Nido.Bench;
 using Nido.Catalog;
+using Nido.Core.Week.Problem;
 using Nido.Core.Week.Search;
 using Nido.Data.Demo;
 
@@ -73,7 +74,11 @@ if (args is ["search"])
 
 if (args is ["year", ..])
 {
-    YearBench.Print(content, args.Length > 1 ? int.Parse(args[1], null) : 36);
+    YearBench.Print(
+        content,
+        args.Length > 1 ? int.Parse(args[1], null) : 36,
+        args is [_, _, "fresh"] ? new(0, 5, 5, 5, 10) : Sliders.Middle
+    );
     return;
 }
 

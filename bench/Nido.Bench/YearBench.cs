@@ -15,14 +15,16 @@ namespace Nido.Bench;
 /// year, measured".</summary>
 internal static class YearBench
 {
-    private const int Weeks = 36;
     private const int Memory = 5;
     private const int Window = 6;
 
     private sealed record Lain(IReadOnlySet<string> Techniques, IReadOnlySet<string> Ideas, WeekPlan Plan, int Places);
 
     /// <summary>Prints a line for each week and the year's table.</summary>
-    public static void Print(Content content, int weeks = Weeks)
+    /// <param name="content">The catalogue.</param>
+    /// <param name="weeks">How many; a year has 36.</param>
+    /// <param name="sliders">What matters.</param>
+    public static void Print(Content content, int weeks, Sliders sliders)
     {
         var next = 0;
         var group = DemoScenario.WrenRoom(() => $"id-{next++}");
@@ -34,6 +36,7 @@ internal static class YearBench
             var theme = content.Themes[w % content.Themes.Count];
             var input = WeekInputs.Of(content, group, theme, DemoScenario.Monday.AddDays(7 * w), onHand) with
             {
+                Sliders = sliders,
                 Recent = Enumerable
                     .Range(1, Math.Min(Memory, w))
                     .Reverse()

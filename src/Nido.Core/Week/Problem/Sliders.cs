@@ -19,7 +19,8 @@ public sealed record Sliders(int FairShares, int Theme, int UseTheCupboard, int 
     /// 10, five points at 0.</summary>
     public long ShareTolerance => (10 - FairShares) * 5_000L;
 
-    /// <summary>Part of the fair-shares objective that may be given up for the other wishes: 0 at 10, 4% at
-    /// 0.</summary>
-    public double Tolerance => (10 - FairShares) * 0.004;
+    /// <summary>Part of the fair-shares objective, or of a quarter of all minutes owed, that may be given up for the other wishes:
+    /// nothing at 10, 2% in the middle, 16% at 0, where variety or a light week is worth more to somebody than even
+    /// shares.</summary>
+    public double Tolerance => Math.Pow(10 - FairShares, 3) * 0.00016;
 }
