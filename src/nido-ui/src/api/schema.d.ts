@@ -7838,8 +7838,9 @@ export interface components {
             shareTolerance?: number;
             /**
              * Format: double
-             * @description Part of the fair-shares objective that may be given up for the other wishes: 0 at 10, 4% at
-             *                 0.
+             * @description Part of the fair-shares objective, or of a quarter of all minutes owed, that may be given up for the other wishes:
+             *                 nothing at 10, 2% in the middle, 16% at 0, where variety or a light week is worth more to somebody than even
+             *                 shares.
              */
             tolerance?: number;
         };
