@@ -67,7 +67,9 @@ public static class OwnPhotoEndpoints
             Id = row.Id,
             Material = row.Material,
             Idea = row.Idea,
-            Photo = row is { Material: not null, Photo: { } photo } ? PictureFile.ReadSmall(photo, MostBytes).Picture : null,
+            Photo = row is { Material: not null, Photo: { } photo }
+                ? PictureFile.ReadSmall(photo, MostBytes).Picture
+                : null,
         };
 
     private static async Task<OwnRow> RowAsync(string id, NidoDb db, CancellationToken stop)
