@@ -1,20 +1,28 @@
-import { type ReactNode, useState } from "react";
+import { type ComponentProps, type ReactNode, useState } from "react";
+
+/** Whether what opens was ever opened: what is inside is drawn, and asked for, no sooner. */
+export function useOpened() {
+  const [opened, setOpened] = useState(false);
+  const onToggle = (e: { currentTarget: HTMLDetailsElement }) => e.currentTarget.open && setOpened(true);
+  return { opened, onToggle };
+}
 
 /** Words that open to more; what is inside is drawn when it is first asked for. */
 export function Fold({
   title,
-  className = "",
+  titleClass = "min-h-11 cursor-pointer py-2.5",
   children,
+  ...rest
 }: {
   title: ReactNode;
-  className?: string;
+  titleClass?: string;
   children: ReactNode;
-}) {
-  const [asked, setAsked] = useState(false);
+} & Omit<ComponentProps<"details">, "title" | "onToggle">) {
+  const { opened, onToggle } = useOpened();
   return (
-    <details className={className} onToggle={(e) => e.currentTarget.open && setAsked(true)}>
-      <summary className="min-h-11 cursor-pointer py-2.5">{title}</summary>
-      {asked && children}
+    <details {...rest} onToggle={onToggle}>
+      <summary className={titleClass}>{title}</summary>
+      {opened && children}
     </details>
   );
 }

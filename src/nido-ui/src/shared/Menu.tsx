@@ -1,4 +1,5 @@
 import { type ReactNode, useEffect, useRef } from "react";
+import { useOpened } from "./Fold";
 
 /** A menu behind a button: it closes on a choice, on Escape (the button has the focus again) and on a press elsewhere. */
 export function Menu({
@@ -15,6 +16,7 @@ export function Menu({
   up?: boolean;
 }) {
   const details = useRef<HTMLDetailsElement>(null);
+  const { opened, onToggle } = useOpened();
   const close = () => details.current?.removeAttribute("open");
   useEffect(() => {
     const elsewhere = (e: PointerEvent) => {
@@ -28,6 +30,7 @@ export function Menu({
   return (
     <details
       ref={details}
+      onToggle={onToggle}
       className={`dropdown dropdown-end ${up ? "dropdown-top" : ""}`}
       onClick={(e) => (e.target as Element).closest("a, button") && close()}
       onKeyDown={(e) => {
@@ -40,7 +43,7 @@ export function Menu({
       onBlur={(e) => e.relatedTarget && !e.currentTarget.contains(e.relatedTarget) && close()}
     >
       <summary className={`btn ${className}`}>{button}</summary>
-      <ul className="menu dropdown-content card-paper z-10 w-64 p-2">{children}</ul>
+      {opened && <ul className="menu dropdown-content card-paper z-10 w-64 p-2">{children}</ul>}
     </details>
   );
 }

@@ -4,6 +4,7 @@ import { useTranslation } from "react-i18next";
 import { $api, type Schemas } from "../api/client";
 import { useChanged } from "../shared/changed";
 import { ErrorNote } from "../shared/ErrorNote";
+import { Fold } from "../shared/Fold";
 import { useWeek } from "../shared/useWeek";
 import { useLaidAside } from "./useWaiting";
 import { Visitor } from "./Visitor";
@@ -37,19 +38,25 @@ export function Door({ door: known, day, date }: { door: AtDoor[]; day: number; 
   };
   const away = door.filter((c) => c.is === "away").map((c) => c.name);
   return (
-    <details className="mx-4 mt-2 rounded-[10px] border border-base-300 bg-base-100" data-door>
-      <summary className="flex min-h-11 cursor-pointer flex-wrap items-center gap-2 px-3">
-        <DoorOpen size={18} aria-hidden="true" />
-        <b>{t("door.title")}</b>
-        <span className="quiet text-base">
-          {t("door.there", { count: door.length - away.length })}
-          {away.length > 0 && ` · ${t("door.awayNames", { names: away.join(", ") })}`}
-          {door
-            .filter((c) => c.is === "late" || c.is === "leaves")
-            .map((c) => ` · ${t(`door.${c.is}At`, { name: c.name, at: c.at?.slice(0, 5) })}`)}
-        </span>
-        <ChevronDown size={18} className="ml-auto" aria-hidden="true" />
-      </summary>
+    <Fold
+      className="mx-4 mt-2 rounded-[10px] border border-base-300 bg-base-100"
+      titleClass="flex min-h-11 cursor-pointer flex-wrap items-center gap-2 px-3"
+      title={
+        <>
+          <DoorOpen size={18} aria-hidden="true" />
+          <b>{t("door.title")}</b>
+          <span className="quiet text-base">
+            {t("door.there", { count: door.length - away.length })}
+            {away.length > 0 && ` · ${t("door.awayNames", { names: away.join(", ") })}`}
+            {door
+              .filter((c) => c.is === "late" || c.is === "leaves")
+              .map((c) => ` · ${t(`door.${c.is}At`, { name: c.name, at: c.at?.slice(0, 5) })}`)}
+          </span>
+          <ChevronDown size={18} className="ml-auto" aria-hidden="true" />
+        </>
+      }
+      data-door
+    >
       <div className="px-3 pb-2">
         <ErrorNote error={isAway(mark.error) ? null : mark.error} />
         <ul className="grid gap-x-6 lg:grid-cols-2">
@@ -90,6 +97,6 @@ export function Door({ door: known, day, date }: { door: AtDoor[]; day: number; 
         </button>
       </div>
       {visitor && <Visitor groupId={week.data?.groupId ?? ""} date={date} onClose={() => setVisitor(false)} />}
-    </details>
+    </Fold>
   );
 }

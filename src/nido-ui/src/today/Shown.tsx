@@ -2,6 +2,7 @@ import { Check } from "lucide-react";
 import { useTranslation } from "react-i18next";
 import { $api, type OfferOfDay } from "../api/client";
 import { dayAndNumber } from "../shared/dates";
+import { Fold } from "../shared/Fold";
 import { useWeek } from "../shared/useWeek";
 
 /** On a prepared shelf: who has been shown the work, one to one; a press marks it, another takes it back. */
@@ -16,10 +17,12 @@ export function Shown({ today, date }: { today: OfferOfDay; date: string }) {
     return null;
   }
   return (
-    <details className="mt-2 text-base" data-shown>
-      <summary className="cursor-pointer font-semibold">
-        {t("shown.title", { shown: today.shown.filter((s) => s.on).length, of: today.shown.length })}
-      </summary>
+    <Fold
+      className="mt-2 text-base"
+      titleClass="cursor-pointer font-semibold"
+      title={t("shown.title", { shown: today.shown.filter((s) => s.on).length, of: today.shown.length })}
+      data-shown
+    >
       <ul className="mt-1 flex flex-wrap gap-1.5">
         {today.shown.map((s) => (
           <li key={s.childId}>
@@ -41,6 +44,6 @@ export function Shown({ today, date }: { today: OfferOfDay; date: string }) {
           </li>
         ))}
       </ul>
-    </details>
+    </Fold>
   );
 }

@@ -5,11 +5,43 @@ import { $api, type OfferOfDay } from "../api/client";
 import { useChanged } from "../shared/changed";
 import { seenOn } from "../shared/dates";
 import { ErrorNote } from "../shared/ErrorNote";
+import { Fold } from "../shared/Fold";
 import { plain } from "../shared/figures";
 import { useWeek } from "../shared/useWeek";
 
+interface Count {
+  hits: number;
+  tries: number;
+}
+const none: Count = { hits: 0, tries: 0 };
+
 /** Tallies of a game, kept: hits of tries from a distance, the child's own best, and from how far next. */
 export function Tallies({ today, date }: { today: OfferOfDay; date: string }) {
+  const { t } = useTranslation();
+  const [count, setCount] = useState(none);
+  return today.card.steps.some((s) => s.who.length > 0) ? (
+    <Fold
+      className="mt-2 text-base"
+      titleClass="min-h-11 cursor-pointer py-2.5 font-semibold"
+      title={t("tally.title", { ...count })}
+      data-tallies
+    >
+      <Counting today={today} date={date} count={count} onCount={setCount} />
+    </Fold>
+  ) : null;
+}
+
+function Counting({
+  today,
+  date,
+  count: { hits, tries },
+  onCount,
+}: {
+  today: OfferOfDay;
+  date: string;
+  count: Count;
+  onCount: (count: Count) => void;
+}) {
   const { t } = useTranslation();
   const { week } = useWeek();
   const groupId = week.data?.groupId ?? "";
@@ -22,8 +54,6 @@ export function Tallies({ today, date }: { today: OfferOfDay; date: string }) {
   const back = $api.useMutation("delete", "/api/groups/{groupId}/tallies/{id}", { onSuccess });
   const children = today.card.steps.flatMap((s) => s.who);
   const [childId, setChildId] = useState("");
-  const [hits, setHits] = useState(0);
-  const [tries, setTries] = useState(0);
   const [metres, setMetres] = useState("");
   const who = children.find((c) => c.childId === childId) ?? children[0];
   const own = best.data?.find((b) => b.childId === who?.childId);
@@ -31,13 +61,9 @@ export function Tallies({ today, date }: { today: OfferOfDay; date: string }) {
   if (!who) {
     return null;
   }
-  const count = (hit: boolean) => {
-    setTries(tries + 1);
-    setHits(hits + (hit ? 1 : 0));
-  };
+  const one = (hit: boolean) => onCount({ tries: tries + 1, hits: hits + (hit ? 1 : 0) });
   return (
-    <details className="mt-2 text-base" data-tallies>
-      <summary className="min-h-11 cursor-pointer py-2.5 font-semibold">{t("tally.title", { hits, tries })}</summary>
+    <>
       <ErrorNote error={add.error ?? back.error} />
       <div className="flex flex-wrap items-end gap-2">
         <select
@@ -46,8 +72,7 @@ export function Tallies({ today, date }: { today: OfferOfDay; date: string }) {
           value={who.childId}
           onChange={(e) => {
             setChildId(e.target.value);
-            setHits(0);
-            setTries(0);
+            onCount(none);
             setMetres("");
           }}
         >
@@ -57,10 +82,10 @@ export function Tallies({ today, date }: { today: OfferOfDay; date: string }) {
             </option>
           ))}
         </select>
-        <button type="button" className="btn btn-outline h-11" onClick={() => count(true)}>
+        <button type="button" className="btn btn-outline h-11" onClick={() => one(true)}>
           <Plus size={18} aria-hidden="true" /> {t("tally.hit")}
         </button>
-        <button type="button" className="btn btn-outline h-11" onClick={() => count(false)}>
+        <button type="button" className="btn btn-outline h-11" onClick={() => one(false)}>
           <Minus size={18} aria-hidden="true" /> {t("tally.miss")}
         </button>
         <label className="flex items-center gap-1">
@@ -91,8 +116,7 @@ export function Tallies({ today, date }: { today: OfferOfDay; date: string }) {
               },
               {
                 onSuccess: () => {
-                  setHits(0);
-                  setTries(0);
+                  onCount(none);
                   setMetres("");
                 },
               },
@@ -116,6 +140,6 @@ export function Tallies({ today, date }: { today: OfferOfDay; date: string }) {
           </button>
         </p>
       )}
-    </details>
+    </>
   );
 }

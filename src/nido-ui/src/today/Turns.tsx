@@ -4,6 +4,7 @@ import { $api, type OfferOfDay } from "../api/client";
 import { useChanged } from "../shared/changed";
 import { seenOn } from "../shared/dates";
 import { ErrorNote } from "../shared/ErrorNote";
+import { Fold } from "../shared/Fold";
 import { useWeek } from "../shared/useWeek";
 
 /** Where it is played: whose turn it is, and a tally each. A press counts one and passes the turn on; one more press keeps them. */
@@ -38,10 +39,12 @@ export function Turns({ today, date }: { today: OfferOfDay; date: string }) {
     return null;
   }
   return (
-    <details className="mt-2 text-base" data-turns>
-      <summary className="cursor-pointer font-semibold">
-        {t("turns.title", { name: names[turn % names.length] ?? "" })}
-      </summary>
+    <Fold
+      className="mt-2 text-base"
+      titleClass="cursor-pointer font-semibold"
+      title={t("turns.title", { name: names[turn % names.length] ?? "" })}
+      data-turns
+    >
       <ul className="mt-1 flex flex-wrap gap-1.5">
         {names.map((name, i) => (
           <li key={name}>
@@ -77,6 +80,6 @@ export function Turns({ today, date }: { today: OfferOfDay; date: string }) {
       >
         {t("turns.again")}
       </button>
-    </details>
+    </Fold>
   );
 }
