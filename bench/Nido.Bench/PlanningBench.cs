@@ -1,5 +1,5 @@
 using System.Diagnostics;
-using Nido.Core.Group;
+using Google.OrTools.Sat;
 using Nido.Core.Week.Problem;
 using Nido.Core.Week.Reading;
 using Nido.Core.Week.Search;
@@ -21,8 +21,15 @@ internal static class PlanningBench
         var watch = Stopwatch.StartNew();
         GreedyPlan.Of(problem);
         var first = watch.Elapsed.TotalSeconds;
-        var result = new WeekComposer(problem, limits, TimeProvider.System).Compose(null, default);
-        var (reached, against, single) = AgainstSingle(input, limits);
+        var news = new List<ComposeProgress>();
+        var result = new WeekComposer(problem, limits, TimeProvider.System).Compose(new Listener(news.Add), default);
+        var single = AsAWhole(problem, TimeSpan.FromSeconds(Math.Max(20, result.Seconds)));
+        // When we first held a plan at least as good as the best it came to.
+        var reached =
+            news.FirstOrDefault(n =>
+                n.Plan is not null && n.BestMinutes * WeekProblem.PerMinute <= single.Price
+            )?.Seconds
+            ?? result.Seconds;
         watch.Restart();
         SharingModel.Solve(new WeekSharing(new WeekPlan(problem, result.Plan)).Problem(), 0.7, default);
         var sharing = watch.Elapsed.TotalSeconds;
@@ -31,46 +38,27 @@ internal static class PlanningBench
             result.Gap,
             first / result.Seconds,
             reached / single.Seconds,
-            Ratio(against, single.Price),
+            Ratio(result.Reached, single.Price),
             Way.Of(problem).Count / (double)problem.Uses.Count,
             sharing / result.Seconds
         );
     }
 
-    /// <summary>
-    /// Both on the week the single model knows: no offer stays, nothing is made before. When we first held a plan at
-    /// least as
-    /// good as the best it came to, our shortfall, and its own.
-    /// </summary>
-    private static (double Reached, long Ours, (long Price, double Seconds) Single) AgainstSingle(
-        WeekInput input,
-        ComposeLimits limits
-    )
+    /// <summary>The price of the best plan that the model of the whole week comes to, however large it is, and when it was
+    /// found.</summary>
+    private static (long Price, double Seconds) AsAWhole(WeekProblem problem, TimeSpan limit)
     {
-        var settings = input.Group.Settings with
-        {
-            Approaches = new Dictionary<Approach, int> { [Approach.GuidedMake] = 1 },
-        };
-        var problem = WeekProblem
-            .Build(
-                input with
-                {
-                    Group = input.Group with { Settings = settings },
-                    Ideas = [.. input.Ideas.Where(i => i.Technique.MadeBy is null)],
-                }
-            )
-            .Problem;
-        var news = new List<ComposeProgress>();
-        var result = new WeekComposer(problem, limits, TimeProvider.System).Compose(new Listener(news.Add), default);
-        var (price, seconds) = SingleModel.Solve(
-            problem,
-            GreedyPlan.Of(problem),
-            TimeSpan.FromSeconds(Math.Max(20, result.Seconds))
-        );
-        var reached =
-            news.FirstOrDefault(n => n.Plan is not null && n.BestMinutes * WeekProblem.PerMinute <= price)?.Seconds
-            ?? result.Seconds;
-        return (reached, result.Score.Fair, (price, seconds));
+        var begin = GreedyPlan.Of(problem);
+        var found = new LastFound(Stopwatch.StartNew());
+        var (plan, _) = WeekModel.Of(problem, int.MaxValue)!.Solve(begin, 1e6, limit, default, found);
+        return ((plan ?? begin).FairAndPaid(), Math.Max(0.1, found.Seconds));
+    }
+
+    private sealed class LastFound(Stopwatch watch) : CpSolverSolutionCallback
+    {
+        public double Seconds { get; private set; }
+
+        public override void OnSolutionCallback() => Seconds = watch.Elapsed.TotalSeconds;
     }
 
     private static double Ratio(long ours, long theirs) =>

@@ -39,10 +39,8 @@ internal static class YearBench
                 Sliders = sliders,
                 Recent = Enumerable
                     .Range(1, Math.Min(Memory, w))
-                    .Reverse()
                     .SelectMany(ago => year[w - ago].Techniques.Select(t => (Technique: t, Ago: ago)))
-                    .GroupBy(x => x.Technique)
-                    .ToDictionary(g => g.Key, g => g.Min(x => x.Ago)),
+                    .ToLookup(x => x.Technique, x => x.Ago),
                 Carried = w == 0 ? new Dictionary<string, int[]>() : CarryOver.Of(year[w - 1].Plan),
             };
             var problem = WeekProblem.Build(input).Problem;
@@ -75,22 +73,24 @@ internal static class YearBench
 
     private static void Table(Content content, List<Lain> year, HashSet<string> could)
     {
-        var commonest = Enumerable
+        var windows = Enumerable
             .Range(0, Math.Max(1, year.Count - Window + 1))
-            .SelectMany(from =>
-                year.Skip(from)
-                    .Take(Window)
-                    .SelectMany(w => w.Techniques)
-                    .GroupBy(t => t)
-                    .Select(g => (g.Key, Weeks: g.Count()))
-            )
-            .MaxBy(x => x.Weeks);
+            .Select(from => year.Skip(from).Take(Window).SelectMany(w => w.Techniques).CountBy(t => t).ToList())
+            .ToList();
+        var commonest = windows.SelectMany(w => w).MaxBy(x => x.Value);
         var came = year.SelectMany(w => w.Techniques).ToHashSet();
         Console.WriteLine(
             $"ways of working a week: least {year.Min(w => w.Techniques.Count)}, mean "
                 + $"{year.Average(w => w.Techniques.Count):0.0} (goal 24)"
         );
-        Console.WriteLine($"the commonest in any {Window} weeks: {commonest.Key} in {commonest.Weeks} (goal 3)");
+        Console.WriteLine($"the commonest in any {Window} weeks: {commonest.Key} in {commonest.Value} (goal 3)");
+        foreach (var often in Enumerable.Range(4, Window - 3))
+        {
+            Console.WriteLine(
+                $"  ways that came in {often} of {Window}: {windows.Average(w => w.Count(x => x.Value == often)):0.0} on average"
+            );
+        }
+
         Console.WriteLine(
             $"places new in {Window} weeks: {Enumerable.Range(Window, Math.Max(0, year.Count - Window)).Select(w => New(year, w)).DefaultIfEmpty(0).Average():0%}"
         );

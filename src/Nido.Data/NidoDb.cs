@@ -159,8 +159,8 @@ public sealed class NidoDb(DbContextOptions<NidoDb> options) : DbContext(options
     public IQueryable<WeekRow> WeeksBefore(string groupId, DateOnly monday) =>
         Weeks.Where(w => w.GroupId == groupId && w.Monday < monday && w.Monday >= monday.AddDays(-35));
 
-    /// <summary>Ids of the techniques the group met in those weeks, with how many weeks ago last.</summary>
-    public async Task<IReadOnlyDictionary<string, int>> RecentTechniquesAsync(
+    /// <summary>Ids of the techniques the group met in those weeks: how many weeks ago, once for each week.</summary>
+    public async Task<ILookup<string, int>> RecentTechniquesAsync(
         string groupId,
         DateOnly monday,
         CancellationToken stop
@@ -174,8 +174,8 @@ public sealed class NidoDb(DbContextOptions<NidoDb> options) : DbContext(options
                         (Technique: Idea.TechniqueOf(p.IdeaId), Ago: (monday.DayNumber - w.Monday.DayNumber) / 7)
                     )
             )
-            .GroupBy(x => x.Technique)
-            .ToDictionary(g => g.Key, g => g.Min(x => x.Ago));
+            .Distinct()
+            .ToLookup(x => x.Technique, x => x.Ago);
     }
 
     /// <summary>Minutes that ways of working took in the weeks of a group before a Monday, by id, one for each time

@@ -75,7 +75,7 @@ public static class WeekInputs
             onHand,
             Sliders.Middle,
             [],
-            new Dictionary<string, int>(),
+            Enumerable.Empty<int>().ToLookup(_ => ""),
             new MakeChains([.. making.Makes.Select(m => group.Settings.HasPrinter ? m.Printed() : m)])
         )
         {

@@ -91,7 +91,7 @@ services.AddSingleton<Compositions>();
 services.AddHostedService(provider => provider.GetRequiredService<Compositions>());
 services.AddSingleton(
     builder.Configuration.GetValue<bool>("Nido:Quick")
-        ? new ComposeLimits(0.3, 8, 40_000, TimeSpan.FromMinutes(5)) { Pricings = 12 }
+        ? new ComposeLimits(0.3, 8, 40_000, TimeSpan.FromMinutes(5)) { Pricings = 12, WholeWork = 0.3 }
         : ComposeLimits.Usual
 );
 services.AddScoped<WeekDesk>();

@@ -122,11 +122,16 @@ public class LocalSearchTests
     {
         var input = Things.Week(Weeks.Six);
         var idea = input.Ideas[0];
-        var lately = input with { Recent = new Dictionary<string, int> { [idea.Technique.Id] = 1 } };
+        var lately = input with { Recent = Lain(idea, 1) };
         CostOf(idea, lately).ShouldBeGreaterThan(CostOf(idea, input));
         CostOf(idea, lately with { Sliders = Sliders.Middle with { FreshIdeas = 10 } })
             .ShouldBeGreaterThan(CostOf(idea, lately));
+        CostOf(idea, input with { Recent = Lain(idea, 1, 3, 5) })
+            .ShouldBeGreaterThan(CostOf(idea, lately), "what came every second week is less fresh than what came once");
     }
+
+    private static ILookup<string, int> Lain(Core.Ideas.Idea idea, params int[] weeksAgo) =>
+        weeksAgo.ToLookup(_ => idea.Technique.Id);
 
     private static int CostOf(Core.Ideas.Idea idea, WeekInput input) => IdeaCost.All.Sum(c => c.Points(idea, input));
 

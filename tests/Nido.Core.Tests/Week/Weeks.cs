@@ -1,6 +1,7 @@
 using Nido.Core.Group;
 using Nido.Core.Week.Problem;
 using Nido.Core.Week.Search;
+using Nido.Core.Week.Search.Columns;
 
 namespace Nido.Core.Tests.Week;
 
@@ -22,6 +23,30 @@ internal static class Weeks
         );
         return Build(Things.Week(group, days, t => techniques.Contains(t.Id)));
     }
+
+    /// <summary>A small week in a house that has little of what a shop sells.</summary>
+    public static WeekProblem Poor(int budgetCents)
+    {
+        var rich = Tiny(2, 2, "fill-to-number", "sort-by-kind", "counting-rhyme", "hand-warm-up", "letter-match");
+        var input = rich.Input;
+        return WeekProblem
+            .Build(
+                input with
+                {
+                    Group = input.Group with { Settings = input.Group.Settings with { BudgetCents = budgetCents } },
+                    OnHand = input.OnHand.ToDictionary(
+                        m => m.Key,
+                        m => rich.Materials.Any(x => x.Id == m.Key && x.IsSold) ? 0.0 : m.Value
+                    ),
+                    Chains = new Core.Cupboard.MakeChains([]),
+                    Recipes = [],
+                }
+            )
+            .Problem;
+    }
+
+    /// <summary>Materials by index that could run short and are sold.</summary>
+    public static IReadOnlySet<int> Scarce(WeekProblem problem) => new MoneyRows(problem).Scarce.ToHashSet();
 
     /// <summary>Six children of all ages with the demo's day.</summary>
     public static ChildrenGroup Six { get; } =

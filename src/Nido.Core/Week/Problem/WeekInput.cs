@@ -17,7 +17,7 @@ namespace Nido.Core.Week.Problem;
 /// <param name="OnHand">Amount on hand by material id.</param>
 /// <param name="Sliders">What matters.</param>
 /// <param name="Locked">Placements that must stay.</param>
-/// <param name="Recent">Techniques placed in the last five weeks, with how many weeks ago last.</param>
+/// <param name="Recent">Techniques placed in the last five weeks, by id: how many weeks ago, once for each week.</param>
 /// <param name="Chains">Ways to make materials of others.</param>
 public sealed record WeekInput(
     ChildrenGroup Group,
@@ -28,7 +28,7 @@ public sealed record WeekInput(
     IReadOnlyDictionary<string, double> OnHand,
     Sliders Sliders,
     IReadOnlyList<Placement> Locked,
-    IReadOnlyDictionary<string, int> Recent,
+    ILookup<string, int> Recent,
     MakeChains Chains
 )
 {

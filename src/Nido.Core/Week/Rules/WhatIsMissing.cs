@@ -6,7 +6,10 @@ namespace Nido.Core.Week.Rules;
 internal static class WhatIsMissing
 {
     /// <summary>What is missing, each with the way to it; empty where a week can be planned.</summary>
-    public static IReadOnlyList<Impossible> Of(WeekInput input)
+    public static IReadOnlyList<Impossible> Of(WeekInput input) => [.. Time(input), .. Things(input)];
+
+    /// <summary>Children and time: without them there is nothing an idea could lie in.</summary>
+    public static IReadOnlyList<Impossible> Time(WeekInput input)
     {
         var found = new List<Impossible>();
         if (input.Group.Children.Count == 0)
@@ -47,17 +50,18 @@ internal static class WhatIsMissing
             found.Add(new($"A week has days", $"{input.Group.Name} meets on no day", $"Choose its days in Group"));
         }
 
-        if (input.OnHand.Values.All(v => v <= 0))
-        {
-            found.Add(
+        return found;
+    }
+
+    private static IReadOnlyList<Impossible> Things(WeekInput input) =>
+        input.OnHand.Values.All(v => v <= 0)
+            ?
+            [
                 new(
                     $"Ideas are made of materials",
                     $"the cupboard is empty",
                     $"Count a shelf or paste a list in Cupboard"
-                )
-            );
-        }
-
-        return found;
-    }
+                ),
+            ]
+            : [];
 }

@@ -11,6 +11,9 @@ public sealed record ComposeLimits(double ChooseWork, int Rounds, int AnnealStep
     /// <summary>Rounds of pricing at most, for each bound.</summary>
     public int Pricings { get; init; } = 40;
 
+    /// <summary>Solver work of a week that is small enough to be solved as a whole, in deterministic seconds.</summary>
+    public double WholeWork { get; init; } = 2;
+
     /// <summary>What a composed week gets: about 25 s on two cores.</summary>
     public static ComposeLimits Usual { get; } = new(1, 120, 1_000_000, TimeSpan.FromMinutes(10));
 }

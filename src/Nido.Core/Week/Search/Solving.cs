@@ -12,12 +12,21 @@ public static class Solving
     /// <param name="work">Deterministic seconds.</param>
     /// <param name="guard">Wall clock at most.</param>
     public static CpSolver Solver(double work, TimeSpan guard) =>
+        Of("num_workers:8 interleave_search:true", work, guard);
+
+    /// <summary>The same by one worker that leans on the linear relaxation: where that is near to the whole numbers, it proves in a
+    /// second what eight that share their time prove in ten.</summary>
+    /// <param name="work">Deterministic seconds.</param>
+    /// <param name="guard">Wall clock at most.</param>
+    public static CpSolver ByRelaxation(double work, TimeSpan guard) =>
+        Of("num_workers:1 linearization_level:2", work, guard);
+
+    private static CpSolver Of(string how, double work, TimeSpan guard) =>
         new()
         {
             StringParameters = string.Create(
                 System.Globalization.CultureInfo.InvariantCulture,
-                $"num_workers:8 interleave_search:true random_seed:7 max_deterministic_time:{work:0.###} "
-                    + $"max_time_in_seconds:{guard.TotalSeconds:0.###}"
+                $"{how} random_seed:7 max_deterministic_time:{work:0.###} max_time_in_seconds:{guard.TotalSeconds:0.###}"
             ),
         };
 }

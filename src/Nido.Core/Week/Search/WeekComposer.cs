@@ -22,6 +22,7 @@ public sealed class WeekComposer(WeekProblem problem, ComposeLimits limits, Time
     // Uses weighed in all rounds of descent together, so that a large week gets fewer of them.
     private const int WeighedInRounds = 100_000;
     private readonly long began = time.GetTimestamp();
+    private readonly Lazy<WeekModel?> whole = new(() => WeekModel.Of(problem));
 
     // What no plan goes below; and what none does that keeps to the budget, which is what the search is held against.
     private long fairBound;
@@ -85,6 +86,8 @@ public sealed class WeekComposer(WeekProblem problem, ComposeLimits limits, Time
             (better, _) = ByColumns(better, withMoney: true, search, progress, stop);
         }
 
+        better = AsAWhole(better, search, progress, stop);
+
         WithinBudget.Trade(problem, better, stop);
         search.Improve(better, p => p.FairAndPaid(), Rounds(), stop, enough: bound);
         return better;
@@ -123,10 +126,32 @@ public sealed class WeekComposer(WeekProblem problem, ComposeLimits limits, Time
             }
         }
 
+        // A week that is solved as a whole needs nothing put together of parts.
         return
-            plan.FairAndPaid() > bound && columns.Put(plan, limits.ChooseWork * Size(), limits.Guard, stop) is { } put
+            plan.FairAndPaid() > bound
+            && whole.Value is null
+            && columns.Put(plan, limits.ChooseWork * Size(), limits.Guard, stop) is { } put
             ? (Better(plan, put, search, stop), false)
             : (plan, false);
+    }
+
+    /// <summary>The better of a plan and of what the model of the whole week finds, where that is small; with what it proves.</summary>
+    private PlanState AsAWhole(
+        PlanState plan,
+        LocalSearch search,
+        IProgress<ComposeProgress>? progress,
+        CancellationToken stop
+    )
+    {
+        if (plan.FairAndPaid() <= bound || stop.IsCancellationRequested || whole.Value is not { } model)
+        {
+            return plan;
+        }
+
+        var (found, atLeast) = model.Solve(plan, limits.WholeWork, limits.Guard, stop);
+        bound = Math.Max(bound, (long)Math.Ceiling((atLeast ?? 0) - 1e-3));
+        Tell(progress, ComposeStage.Place, plan, show: false);
+        return found is null ? plan : Better(plan, found, search, stop);
     }
 
     private PlanState Better(PlanState plan, PlanState other, LocalSearch search, CancellationToken stop)

@@ -51,7 +51,11 @@ export function IdeasPage() {
       <header className="flex flex-wrap items-center gap-3 border-base-300 border-b px-4 py-2.5">
         <h1 className="leading-tight">{t("places.ideas")}</h1>
         <span className="quiet place-said">
-          {t("ideas.count", { count: ideas.data.length, theme: week.data.theme.name })}
+          {t("ideas.count", {
+            count: ideas.data.length,
+            here: ideas.data.filter((i) => i.nothingToBuy).length,
+            theme: week.data.theme.name,
+          })}
         </span>
         <Link to={`/w/${weekId}/ideas/theme`} className="btn btn-outline btn-sm">
           <BookOpen size={16} aria-hidden="true" /> {t("theme.open")}

@@ -13,8 +13,8 @@ public class MoneyRowsTests
     [InlineData(400)]
     public void No_plan_is_below_the_bound_that_knows_of_money(int budgetCents)
     {
-        var problem = Poor(budgetCents);
-        var scarce = new MoneyRows(problem).Scarce;
+        var problem = Weeks.Poor(budgetCents);
+        var scarce = Weeks.Scarce(problem);
         scarce.ShouldNotBeEmpty("nothing would have to be bought");
         var (fair, paid, plans) = (long.MaxValue, long.MaxValue, 0);
         EveryPlan.Each(
@@ -24,7 +24,7 @@ public class MoneyRowsTests
                 plans++;
                 (fair, paid) = (Math.Min(fair, plan.FairPrice()), Math.Min(paid, plan.FairAndPaid()));
             },
-            scarce.ToHashSet()
+            scarce
         );
         plans.ShouldBeGreaterThan(20);
         var (without, with) = (Bound(problem, withMoney: false), Bound(problem, withMoney: true));
@@ -36,7 +36,7 @@ public class MoneyRowsTests
     [Fact]
     public void Where_nothing_can_be_bought_the_bound_rises()
     {
-        var problem = Poor(0);
+        var problem = Weeks.Poor(0);
         Bound(problem, withMoney: true).ShouldBeGreaterThan(Bound(problem, withMoney: false) + 100);
     }
 
@@ -51,26 +51,5 @@ public class MoneyRowsTests
     {
         using var columns = new WeekColumns(problem, Goal.FairShares, GreedyPlan.Of(problem), withMoney);
         return columns.Bound(60, 1e-6, TestContext.Current.CancellationToken)!.Value;
-    }
-
-    /// <summary>A small week in a house that has little of what a shop sells.</summary>
-    private static WeekProblem Poor(int budgetCents)
-    {
-        var rich = Weeks.Tiny(2, 2, "fill-to-number", "sort-by-kind", "counting-rhyme", "hand-warm-up", "letter-match");
-        var input = rich.Input;
-        return WeekProblem
-            .Build(
-                input with
-                {
-                    Group = input.Group with { Settings = input.Group.Settings with { BudgetCents = budgetCents } },
-                    OnHand = input.OnHand.ToDictionary(
-                        m => m.Key,
-                        m => rich.Materials.Any(x => x.Id == m.Key && x.IsSold) ? 0.0 : m.Value
-                    ),
-                    Chains = new Core.Cupboard.MakeChains([]),
-                    Recipes = [],
-                }
-            )
-            .Problem;
     }
 }

@@ -6,11 +6,9 @@ namespace Nido.Core.Week.Search.Columns;
 /// <summary>The best whole plan that can be put together of columns that were found.</summary>
 internal sealed class ColumnModel
 {
-    private readonly WeekProblem problem;
-    private readonly IReadOnlyList<Way> ways;
     private readonly CpModel model = new();
     private readonly List<(Column Column, BoolVar Used)> used = [];
-    private readonly List<LinearExpr> costs = [];
+    private readonly WeekInModel week;
 
     /// <summary>The rules between cells over these columns; those within a cell each column keeps by itself.</summary>
     /// <param name="problem">The week.</param>
@@ -26,7 +24,6 @@ internal sealed class ColumnModel
         IReadOnlySet<string> begin
     )
     {
-        (this.problem, this.ways) = (problem, ways);
         used = [.. columns.DistinctBy(c => c.Name).Select((c, i) => (c, model.NewBoolVar($"column {i}")))];
         foreach (var (column, here) in used)
         {
@@ -38,11 +35,12 @@ internal sealed class ColumnModel
             model.AddExactlyOne(cell.Select(u => u.Used));
         }
 
+        week = new(problem, model);
         HardRules(rules);
-        WhatStays();
-        FairShares();
-        EveryStrandOnce();
-        model.Minimize(LinearExpr.Sum(costs));
+        week.WhatStays(ways, (cell, way) => With(c => c.Cell == cell && c.Ways.Contains(way) ? 1 : 0));
+        week.FairShares(aim => With(c => c.Dose[aim]));
+        week.EveryStrandOnce(strand => With(c => c.Strands.Contains(strand) ? 1 : 0));
+        week.Minimize();
     }
 
     /// <summary>The best plan found, its columns; null where none was.</summary>
@@ -69,104 +67,28 @@ internal sealed class ColumnModel
 
     private void HardRules(CrossRows rules)
     {
-        var packs = Packs(rules);
+        var packs = week.Packs(rules.Packs.Select(p => p.Material));
+        var bought = rules.Packs.ToDictionary(p => p.Row);
         foreach (
             var row in used.SelectMany(u => rules.Of(u.Column).Select(x => (x.Row, x.Times, u.Used)))
                 .GroupBy(x => x.Row)
         )
         {
-            var sum = LinearExpr.WeightedSum(row.Select(x => x.Used), row.Select(x => (long)Math.Ceiling(x.Times)));
-            var bought = packs.GetValueOrDefault(row.Key);
-            model.Add((bought is null ? sum : sum - bought) <= (long)rules.AtMost[row.Key]);
-        }
-    }
-
-    /// <summary>By row, what packs that are bought add to it; they are paid from the budget, or at a minute a cent over
-    /// it.</summary>
-    private Dictionary<int, LinearExpr> Packs(CrossRows rules)
-    {
-        const int most = 1000;
-        var (adds, money) = (new Dictionary<int, LinearExpr>(), new List<LinearExpr>());
-        foreach (var material in rules.Packs.GroupBy(p => p.Material))
-        {
-            var packs = model.NewIntVar(0, most, $"packs {material.Key}");
-            money.Add(packs * (problem.Materials[material.Key].PackCents ?? 0));
-            foreach (var (row, _, pack) in material)
+            if (bought.TryGetValue(row.Key, out var of))
             {
-                adds[row] = packs * Math.Max(1, (long)pack);
+                week.TakesWhatIsThere(
+                    [.. row.Select(x => ((LinearExpr)x.Used, x.Times))],
+                    rules.AtMost[row.Key],
+                    of.Pack,
+                    packs[of.Material]
+                );
             }
-        }
-
-        if (money.Count > 0)
-        {
-            var over = model.NewIntVar(0, int.MaxValue, "over");
-            model.Add(LinearExpr.Sum(money) - over <= problem.Group.Settings.BudgetCents);
-            costs.Add(over * WeekProblem.PerMinute);
-        }
-
-        return adds;
-    }
-
-    private void WhatStays()
-    {
-        foreach (var offers in problem.Staying.GroupBy(s => s.Block))
-        {
-            var may = offers
-                .SelectMany(o => ways.Where(w => w.Uses.Any(o.Choices.Contains)).Select(w => w.Index))
-                .Distinct()
-                .ToDictionary(w => w, w => model.NewBoolVar($"stays {w}"));
-            model.Add(LinearExpr.Sum(may.Values) == offers.Count());
-            int[] cells =
-            [
-                .. offers
-                    .SelectMany(o => o.Slots)
-                    .Select(s => problem.CellAt(problem.Slots[s].Day, offers.Key))
-                    .Distinct(),
-            ];
-            foreach (var cell in cells)
+            else
             {
-                foreach (var (way, here) in may)
-                {
-                    // What stays lies in every cell of its block.
-                    model.Add(With(c => c.Cell == cell && c.Ways.Contains(way) ? 1 : 0) >= here);
-                }
-            }
-        }
-    }
-
-    private void FairShares()
-    {
-        var worst = model.NewIntVar(0, 1000, "worst");
-        for (var k = 0; k < problem.Target.Length; k++)
-        {
-            var (aim, target) = (k, problem.Target[k]);
-            if (target == 0)
-            {
-                continue;
-            }
-
-            var lacking = model.NewIntVar(0, target, $"lacking {k}");
-            var far = model.NewIntVar(0, target, $"far {k}");
-            model.Add(lacking + With(c => c.Dose[aim]) >= target);
-            model.Add(far >= lacking - (target / 4));
-            model.Add((worst * target) - (lacking * 1000) >= 0);
-            costs.Add(lacking);
-            costs.Add(far);
-        }
-
-        costs.Add(worst * PlanState.WorstCost);
-    }
-
-    private void EveryStrandOnce()
-    {
-        for (var s = 0; s < problem.StrandOpen.Length; s++)
-        {
-            if (problem.StrandOpen[s])
-            {
-                var strand = s;
-                var missing = model.NewBoolVar($"missing {s}");
-                model.Add(missing + With(c => c.Strands.Contains(strand) ? 1 : 0) >= 1);
-                costs.Add(missing * PlanState.StrandCost);
+                model.Add(
+                    LinearExpr.WeightedSum(row.Select(x => x.Used), row.Select(x => (long)x.Times))
+                        <= (long)rules.AtMost[row.Key]
+                );
             }
         }
     }
