@@ -3,6 +3,7 @@ using Google.OrTools.Sat;
 using Nido.Core.Week.Problem;
 using Nido.Core.Week.Reading;
 using Nido.Core.Week.Search;
+using Nido.Core.Week.Search.Columns;
 using Nido.Core.Week.Sharing;
 
 namespace Nido.Bench;
@@ -50,7 +51,7 @@ internal static class PlanningBench
     {
         var begin = GreedyPlan.Of(problem);
         var found = new LastFound(Stopwatch.StartNew());
-        var (plan, _) = WeekModel.Of(problem, int.MaxValue)!.Solve(begin, 1e6, limit, default, found);
+        var (plan, _) = WeekModel.Of(problem, Goal.FairShares, int.MaxValue)!.Solve(begin, 1e6, limit, default, found);
         return ((plan ?? begin).FairAndPaid(), Math.Max(0.1, found.Seconds));
     }
 

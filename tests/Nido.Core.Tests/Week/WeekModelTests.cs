@@ -1,6 +1,7 @@
 using Nido.Core.Group;
 using Nido.Core.Week.Problem;
 using Nido.Core.Week.Search;
+using Nido.Core.Week.Search.Columns;
 
 namespace Nido.Core.Tests.Week;
 
@@ -82,23 +83,30 @@ public sealed class WeekModelTests
     [Fact]
     public void A_full_cupboard_is_left_to_the_columns()
     {
-        WeekModel.Of(Weeks.Build(Things.Week(Weeks.Six))).ShouldBeNull();
-        WeekModel.Of(Weeks.Tiny(1, 2, "fill-to-number", "counting-rhyme")).ShouldNotBeNull();
+        WeekModel.Of(Weeks.Build(Things.Week(Weeks.Six)), Goal.FairShares).ShouldBeNull();
+        WeekModel.Of(Weeks.Tiny(1, 2, "fill-to-number", "counting-rhyme"), Goal.FairShares).ShouldNotBeNull();
     }
 
     private static void TheBestOf(WeekProblem problem)
     {
-        var least = long.MaxValue;
-        EveryPlan.Each(problem, plan => least = Math.Min(least, plan.FairPrice()));
+        var (least, most) = (long.MaxValue, 0L);
+        EveryPlan.Each(
+            problem,
+            plan => (least, most) = (Math.Min(least, plan.FairPrice()), Math.Max(most, plan.Shares.Smallest()))
+        );
         var (plan, atLeast) = Solve(problem);
         atLeast!.Value.ShouldBe(least, 0.01);
         plan!.FairPrice().ShouldBe(least);
         problem.Empty(plan).ShouldBe(0);
         plan.Score().Broken.ShouldBe(0);
+        var (evenest, above) = Solve(problem, Goal.SmallestShare);
+        // In steps of a hundredth of a percent.
+        (-above!.Value).ShouldBeInRange(most, most + 100);
+        evenest!.Shares.Smallest().ShouldBeInRange(most - 100, most);
     }
 
-    private static (PlanState? Plan, double? AtLeast) Solve(WeekProblem problem) =>
+    private static (PlanState? Plan, double? AtLeast) Solve(WeekProblem problem, Goal goal = Goal.FairShares) =>
         WeekModel
-            .Of(problem)!
+            .Of(problem, goal)!
             .Solve(GreedyPlan.Of(problem), 20, TimeSpan.FromMinutes(5), TestContext.Current.CancellationToken);
 }

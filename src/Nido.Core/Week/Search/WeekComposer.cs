@@ -22,7 +22,6 @@ public sealed class WeekComposer(WeekProblem problem, ComposeLimits limits, Time
     // Uses weighed in all rounds of descent together, so that a large week gets fewer of them.
     private const int WeighedInRounds = 100_000;
     private readonly long began = time.GetTimestamp();
-    private readonly Lazy<WeekModel?> whole = new(() => WeekModel.Of(problem));
 
     // What no plan goes below; and what none does that keeps to the budget, which is what the search is held against.
     private long fairBound;
@@ -69,7 +68,9 @@ public sealed class WeekComposer(WeekProblem problem, ComposeLimits limits, Time
         CancellationToken stop
     )
     {
-        search.Anneal(plan, p => p.FairAndPaid(), AnnealFor(plan), hot: 600, cold: 5, stop, enough: 0);
+        // Where the whole week is solved the columns only say what could be had without the budget.
+        plan = AsAWhole(plan, search, stop);
+        search.Anneal(plan, p => p.FairAndPaid(), AnnealFor(plan), hot: 600, cold: 5, stop, enough: bound);
         SomethingForEveryone.Bring(problem, plan, stop);
         WithinBudget.Bring(problem, plan, stop);
         Tell(progress, ComposeStage.Choose, plan, show: true);
@@ -85,8 +86,6 @@ public sealed class WeekComposer(WeekProblem problem, ComposeLimits limits, Time
             // What the columns would do costs more than there is: then they are asked again, and pay for it.
             (better, _) = ByColumns(better, withMoney: true, search, progress, stop);
         }
-
-        better = AsAWhole(better, search, progress, stop);
 
         WithinBudget.Trade(problem, better, stop);
         search.Improve(better, p => p.FairAndPaid(), Rounds(), stop, enough: bound);
@@ -109,8 +108,9 @@ public sealed class WeekComposer(WeekProblem problem, ComposeLimits limits, Time
             stop,
             found =>
             {
-                bound = Math.Max(bound, (long)Math.Ceiling(found - 1e-3));
-                fairBound = withMoney ? fairBound : bound;
+                var least = (long)Math.Ceiling(found - 1e-3);
+                bound = Math.Max(bound, least);
+                fairBound = withMoney ? fairBound : Math.Max(fairBound, least);
                 Tell(progress, ComposeStage.Choose, plan, show: false);
             }
         );
@@ -126,31 +126,26 @@ public sealed class WeekComposer(WeekProblem problem, ComposeLimits limits, Time
             }
         }
 
-        // A week that is solved as a whole needs nothing put together of parts.
         return
-            plan.FairAndPaid() > bound
-            && whole.Value is null
-            && columns.Put(plan, limits.ChooseWork * Size(), limits.Guard, stop) is { } put
+            plan.FairAndPaid() > bound && columns.Put(plan, limits.ChooseWork * Size(), limits.Guard, stop) is { } put
             ? (Better(plan, put, search, stop), false)
             : (plan, false);
     }
 
     /// <summary>The better of a plan and of what the model of the whole week finds, where that is small; with what it proves.</summary>
-    private PlanState AsAWhole(
-        PlanState plan,
-        LocalSearch search,
-        IProgress<ComposeProgress>? progress,
-        CancellationToken stop
-    )
+    private PlanState AsAWhole(PlanState plan, LocalSearch search, CancellationToken stop)
     {
-        if (plan.FairAndPaid() <= bound || stop.IsCancellationRequested || whole.Value is not { } model)
+        if (
+            plan.FairAndPaid() == 0
+            || stop.IsCancellationRequested
+            || WeekModel.Of(problem, Goal.FairShares) is not { } model
+        )
         {
             return plan;
         }
 
         var (found, atLeast) = model.Solve(plan, limits.WholeWork, limits.Guard, stop);
         bound = Math.Max(bound, (long)Math.Ceiling((atLeast ?? 0) - 1e-3));
-        Tell(progress, ComposeStage.Place, plan, show: false);
         return found is null ? plan : Better(plan, found, search, stop);
     }
 
@@ -175,10 +170,7 @@ public sealed class WeekComposer(WeekProblem problem, ComposeLimits limits, Time
             return null;
         }
 
-        using var columns = new WeekColumns(problem, Goal.SmallestShare, plan);
-        var atMost = columns.Bound(limits.Pricings, Near, stop) is { } least
-            ? (long)Math.Ceiling(-least + 1)
-            : (long?)null;
+        var atMost = AtMostShare(plan, stop);
         var (limit, over, missing) = (
             problem.MayBecomeForTheWorstOff(plan.FairPrice()),
             plan.OverBudget(),
@@ -193,6 +185,22 @@ public sealed class WeekComposer(WeekProblem problem, ComposeLimits limits, Time
             stop
         );
         return atMost is { } most ? Math.Max(most, plan.Shares.Smallest()) : null;
+    }
+
+    private long? AtMostShare(PlanState plan, CancellationToken stop)
+    {
+        // The model counts money: of a plan that had to go over the budget it would say too little.
+        if (
+            plan.OverBudget() == 0
+            && WeekModel.Of(problem, Goal.SmallestShare) is { } model
+            && model.Solve(plan, limits.WholeWork, limits.Guard, stop).AtLeast is { } proven
+        )
+        {
+            return (long)Math.Ceiling(-proven);
+        }
+
+        using var columns = new WeekColumns(problem, Goal.SmallestShare, plan);
+        return columns.Bound(limits.Pricings, Near, stop) is { } least ? (long)Math.Ceiling(-least + 1) : null;
     }
 
     /// <summary>Placements of a plan, in the order of the week.</summary>

@@ -1,5 +1,6 @@
 using Google.OrTools.Sat;
 using Nido.Core.Week.Problem;
+using Nido.Core.Week.Search.Columns;
 
 namespace Nido.Core.Week.Search;
 
@@ -40,6 +41,24 @@ internal sealed class WeekInModel(WeekProblem problem, CpModel model)
         }
 
         costs.Add(worst * PlanState.WorstCost);
+    }
+
+    /// <summary>The smallest share of an even one, in parts of a million, as large as can be.</summary>
+    /// <param name="given">Hundredths of a minute that are given of child × aim.</param>
+    public void SmallestShare(Func<int, LinearExpr> given)
+    {
+        // Counted in steps, so that the numbers stay small; one more, so that nothing is above what it is said to be at most.
+        const int steps = 10_000;
+        var smallest = model.NewIntVar(0, 2 * steps, "smallest");
+        for (var k = 0; k < problem.EvenShare.Length; k++)
+        {
+            if (problem.EvenShare[k] > 0)
+            {
+                model.Add((given(k) * steps) - (smallest * problem.EvenShare[k]) >= 0);
+            }
+        }
+
+        costs.Add((smallest + 1) * -(long)(ColumnMaster.Share / steps));
     }
 
     /// <summary>Every strand that is open is met once.</summary>

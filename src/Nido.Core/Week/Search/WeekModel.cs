@@ -24,16 +24,17 @@ public sealed class WeekModel
 
     /// <summary>The model of a week; null where it is not small enough to be solved as a whole.</summary>
     /// <param name="problem">The week.</param>
+    /// <param name="goal">What is made good.</param>
     /// <param name="small">Ways in cells up to which it is.</param>
-    public static WeekModel? Of(WeekProblem problem, int small = Small)
+    public static WeekModel? Of(WeekProblem problem, Goal goal, int small = Small)
     {
         ArgumentNullException.ThrowIfNull(problem);
         var money = new MoneyRows(problem);
         var ways = new WeekWays(problem, money.Scarce.ToHashSet());
-        return ways.Cells.Sum(c => ways.In(c).Count()) <= small ? new(problem, money, ways) : null;
+        return ways.Cells.Sum(c => ways.In(c).Count()) <= small ? new(problem, goal, money, ways) : null;
     }
 
-    private WeekModel(WeekProblem problem, MoneyRows money, WeekWays ways)
+    private WeekModel(WeekProblem problem, Goal goal, MoneyRows money, WeekWays ways)
     {
         (this.problem, this.money, this.ways) = (problem, money, ways);
         lies = ways
@@ -52,14 +53,22 @@ public sealed class WeekModel
 
         var week = new WeekInModel(problem, model);
         week.WhatStays(ways.All, Lies);
-        week.FairShares(Given);
-        week.EveryStrandOnce(Met);
+        if (goal == Goal.FairShares)
+        {
+            week.FairShares(Given);
+            week.EveryStrandOnce(Met);
+        }
+        else
+        {
+            week.SmallestShare(Given);
+        }
+
         Money(week);
         week.Minimize();
     }
 
     /// <summary>The best plan found, begun from one, null where none was; and what no plan costs less than, null where nothing
-    /// was proven.</summary>
+    /// was proven; for the smallest share minus the parts of a million that no plan within the budget goes above.</summary>
     /// <param name="begin">The plan.</param>
     /// <param name="work">Solver work, in its deterministic seconds.</param>
     /// <param name="guard">Wall clock at most.</param>
