@@ -27,6 +27,9 @@ public sealed class WeekComposer(WeekProblem problem, ComposeLimits limits, Time
     private long fairBound;
     private long bound;
 
+    // Whether what would be best without money costs more than there is: then money is counted.
+    private bool isDear;
+
     /// <summary>Composes.</summary>
     /// <param name="progress">Told of every stage and every better plan.</param>
     /// <param name="stop">The teacher's "good enough".</param>
@@ -80,7 +83,7 @@ public sealed class WeekComposer(WeekProblem problem, ComposeLimits limits, Time
             return plan;
         }
 
-        var (better, isDear) = ByColumns(plan, withMoney: false, search, progress, stop);
+        (var better, isDear) = ByColumns(plan, withMoney: false, search, progress, stop);
         if (isDear)
         {
             // What the columns would do costs more than there is: then they are asked again, and pay for it.
@@ -118,9 +121,9 @@ public sealed class WeekComposer(WeekProblem problem, ComposeLimits limits, Time
         // A mix buys parts of packs, so that diving from it overspends: with money only the model of whole packs decides.
         if (!withMoney && plan.FairAndPaid() > bound && columns.Dive(stop) is { } dived)
         {
-            var isDear = dived.OverBudget() > 0;
+            var dear = dived.OverBudget() > 0;
             plan = Better(plan, dived, search, stop);
-            if (isDear)
+            if (dear)
             {
                 return (plan, true);
             }
@@ -189,7 +192,7 @@ public sealed class WeekComposer(WeekProblem problem, ComposeLimits limits, Time
 
     private long? AtMostShare(PlanState plan, CancellationToken stop)
     {
-        // The model counts money: of a plan that had to go over the budget it would say too little.
+        // Within the budget, where that can be kept: of a plan that had to go over it that would say too little.
         if (
             plan.OverBudget() == 0
             && WeekModel.Of(problem, Goal.SmallestShare) is { } model
@@ -199,7 +202,7 @@ public sealed class WeekComposer(WeekProblem problem, ComposeLimits limits, Time
             return (long)Math.Ceiling(-proven);
         }
 
-        using var columns = new WeekColumns(problem, Goal.SmallestShare, plan);
+        using var columns = new WeekColumns(problem, Goal.SmallestShare, plan, isDear && plan.OverBudget() == 0);
         return columns.Bound(limits.Pricings, Near, stop) is { } least ? (long)Math.Ceiling(-least + 1) : null;
     }
 

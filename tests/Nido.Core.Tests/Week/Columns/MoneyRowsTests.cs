@@ -16,13 +16,14 @@ public class MoneyRowsTests
         var problem = Weeks.Poor(budgetCents);
         var scarce = Weeks.Scarce(problem);
         scarce.ShouldNotBeEmpty("nothing would have to be bought");
-        var (fair, paid, plans) = (long.MaxValue, long.MaxValue, 0);
+        var (fair, paid, share, plans) = (long.MaxValue, long.MaxValue, 0L, 0);
         EveryPlan.Each(
             problem,
             plan =>
             {
                 plans++;
                 (fair, paid) = (Math.Min(fair, plan.FairPrice()), Math.Min(paid, plan.FairAndPaid()));
+                share = plan.OverBudget() == 0 ? Math.Max(share, plan.Shares.Smallest()) : share;
             },
             scarce
         );
@@ -30,6 +31,7 @@ public class MoneyRowsTests
         var (without, with) = (Bound(problem, withMoney: false), Bound(problem, withMoney: true));
         without.ShouldBeLessThanOrEqualTo(fair + 0.01);
         with.ShouldBeLessThanOrEqualTo(paid + 0.01);
+        (-Bound(problem, withMoney: true, Goal.SmallestShare)).ShouldBeGreaterThanOrEqualTo(share - 1);
         with.ShouldBeGreaterThanOrEqualTo(without - (0.002 * Math.Abs(without)) - 1);
     }
 
@@ -47,9 +49,9 @@ public class MoneyRowsTests
         new MoneyRows(Weeks.Build(Things.Week(Weeks.Six, onHand: more))).Scarce.ShouldBeEmpty();
     }
 
-    private static double Bound(WeekProblem problem, bool withMoney)
+    private static double Bound(WeekProblem problem, bool withMoney, Goal goal = Goal.FairShares)
     {
-        using var columns = new WeekColumns(problem, Goal.FairShares, GreedyPlan.Of(problem), withMoney);
+        using var columns = new WeekColumns(problem, goal, GreedyPlan.Of(problem), withMoney);
         return columns.Bound(60, 1e-6, TestContext.Current.CancellationToken)!.Value;
     }
 }

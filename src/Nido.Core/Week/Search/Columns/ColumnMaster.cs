@@ -278,18 +278,23 @@ internal sealed class ColumnMaster : IDisposable
         }
     }
 
-    /// <summary>Packs that are bought, within the budget or at a minute a cent over it.</summary>
+    /// <summary>Packs that are bought: for fair shares within the budget or at a minute a cent over it, for the smallest share
+    /// within it.</summary>
     private void Money()
     {
-        if (rules.Packs.Count == 0 || goal != Goal.FairShares)
+        if (rules.Packs.Count == 0)
         {
             return;
         }
 
         var budget = solver.MakeConstraint(double.NegativeInfinity, problem.Group.Settings.BudgetCents);
-        var over = solver.MakeNumVar(0, double.PositiveInfinity, "over");
-        solver.Objective().SetCoefficient(over, WeekProblem.PerMinute);
-        budget.SetCoefficient(over, -1);
+        if (goal == Goal.FairShares)
+        {
+            var over = solver.MakeNumVar(0, double.PositiveInfinity, "over");
+            solver.Objective().SetCoefficient(over, WeekProblem.PerMinute);
+            budget.SetCoefficient(over, -1);
+        }
+
         foreach (var material in rules.Packs.GroupBy(p => p.Material))
         {
             var bought = solver.MakeNumVar(0, double.PositiveInfinity, "packs");
