@@ -175,9 +175,8 @@ public sealed class WeekProblem
     {
         var problem = new WeekProblem(input);
         var missing = WhatIsMissing.Of(input);
-        // A week that cannot be planned yet can be looked at all the same: whole, with nothing that may lie in it; where only
-        // the cupboard is empty, with what needs nothing of it.
-        problem.ReadUses(WhatIsMissing.Time(input).Count > 0 ? [] : input.Ideas);
+        // A week that cannot be planned yet can be looked at all the same, whole.
+        problem.ReadUses(WhatIsMissing.Left(input));
         (problem.Target, problem.EvenShare) = Owed.Minutes(problem);
         problem.StrandOpen = Owed.Strands(problem);
         problem.ReadLocks();

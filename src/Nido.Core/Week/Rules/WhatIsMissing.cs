@@ -1,3 +1,4 @@
+using Nido.Core.Ideas;
 using Nido.Core.Week.Problem;
 
 namespace Nido.Core.Week.Rules;
@@ -9,7 +10,7 @@ internal static class WhatIsMissing
     public static IReadOnlyList<Impossible> Of(WeekInput input) => [.. Time(input), .. Things(input)];
 
     /// <summary>Children and time: without them there is nothing an idea could lie in.</summary>
-    public static IReadOnlyList<Impossible> Time(WeekInput input)
+    private static List<Impossible> Time(WeekInput input)
     {
         var found = new List<Impossible>();
         if (input.Group.Children.Count == 0)
@@ -53,8 +54,17 @@ internal static class WhatIsMissing
         return found;
     }
 
+    /// <summary>The ideas that can be looked at all the same: none without children or time, and while the cupboard is empty those
+    /// that need nothing of it.</summary>
+    public static IReadOnlyList<Idea> Left(WeekInput input) =>
+        Time(input).Count > 0 ? []
+        : IsEmpty(input) ? [.. input.Ideas.Where(i => i.MadeOf.Count == 0 && i.Steps.All(s => s.Bindings.Count == 0))]
+        : input.Ideas;
+
+    private static bool IsEmpty(WeekInput input) => input.OnHand.Values.All(v => v <= 0);
+
     private static IReadOnlyList<Impossible> Things(WeekInput input) =>
-        input.OnHand.Values.All(v => v <= 0)
+        IsEmpty(input)
             ?
             [
                 new(
