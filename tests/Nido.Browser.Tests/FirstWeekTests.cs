@@ -25,13 +25,7 @@ public class FirstWeekTests(EmptySite site) : IClassFixture<EmptySite>
         Press(() => page.See("[data-set]").SendKeys("A family"));
         Press(() => page.Named("button", "Begin").Click());
         Press(() => page.Named("button", "Compose").Click());
-        page.Until(
-            _ =>
-                page.All("[data-composing]").Count == 0
-                && page.Strips() is { Length: > 0 } all
-                && all.All(x => x.Length > 0),
-            "a composed week"
-        );
+        page.UntilComposed(() => page.Strips() is { Length: > 0 } all && all.All(x => x.Length > 0));
         page.Truth().ShouldContain("12 of 12");
         page.All("[role=alert]").ShouldBeEmpty();
         presses.ShouldBeLessThan(MostPresses);

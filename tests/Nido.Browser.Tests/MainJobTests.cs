@@ -46,13 +46,7 @@ public class MainJobTests(RunningSite site) : IClassFixture<RunningSite>
         page.Truth().ShouldContain("1 place empty");
         page.Named("button", "Compose").Click();
         page.See("[data-composing]").Text.ShouldContain("best so far");
-        page.Until(
-            _ =>
-                page.All("[data-composing]").Count == 0
-                && page.Truth().Contains("14 of 14")
-                && !page.Truth().Contains("empty"),
-            "a composed week"
-        );
+        page.UntilComposed(() => page.Truth().Contains("14 of 14") && !page.Truth().Contains("empty"));
         page.Strips().ShouldAllBe(s => s.Length > 0);
     }
 

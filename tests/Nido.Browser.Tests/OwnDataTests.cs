@@ -42,13 +42,7 @@ public class OwnDataTests(EmptySite site) : IClassFixture<EmptySite>
 
         page.Press("4");
         page.Named("button", "Compose").Click();
-        page.Until(
-            _ =>
-                page.All("[data-composing]").Count == 0
-                && page.All("[data-strip]").Count == 50
-                && page.Strips().All(s => s.Length > 0),
-            "a composed week"
-        );
+        page.UntilComposed(() => page.All("[data-strip]").Count == 50 && page.Strips().All(s => s.Length > 0));
         page.Truth().ShouldContain("2 of 2");
     }
 

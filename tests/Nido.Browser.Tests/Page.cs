@@ -65,9 +65,9 @@ public sealed class Page : IDisposable
     public IReadOnlyList<IWebElement> All(string css) => driver.FindElements(By.CssSelector(css));
 
     /// <summary>Waits until something is so; elements that vanish meanwhile are looked up again.</summary>
-    public T Until<T>(Func<IWebDriver, T> so, string what)
+    public T Until<T>(Func<IWebDriver, T> so, string what, int seconds = 40)
     {
-        var wait = new WebDriverWait(driver, TimeSpan.FromSeconds(40))
+        var wait = new WebDriverWait(driver, TimeSpan.FromSeconds(seconds))
         {
             Message = $"waited for {what} on {driver.Url}",
             PollingInterval = TimeSpan.FromMilliseconds(50),
@@ -75,6 +75,10 @@ public sealed class Page : IDisposable
         wait.IgnoreExceptionTypes(typeof(StaleElementReferenceException), typeof(NoSuchElementException));
         return wait.Until(so)!;
     }
+
+    /// <summary>Waits until a week is composed and so; on a slow hour, beside other tests, that takes its time.</summary>
+    public void UntilComposed(Func<bool> so) =>
+        Until(_ => All("[data-composing]").Count == 0 && so(), "a composed week", seconds: 180);
 
     public void Click(string css) =>
         Until(

@@ -72,6 +72,9 @@ public sealed partial class Compositions(
         return Task.WhenAll(byWeek.Values.Select(c => c.Running)).WaitAsync(cancellationToken);
     }
 
+    private static Said Closed =>
+        $"The house was closed while the week was being composed. Your week is as it was; compose again.";
+
     private async Task RunAsync(string weekId, Composition composition)
     {
         try
@@ -112,6 +115,11 @@ public sealed partial class Compositions(
         // A new week starts from the materials as they are bound by themselves; what is locked keeps its swaps.
         var locked = row.Plan.Where(p => p.Locked && !p.IsPencilled).ToArray();
         var input = await problems.InputAsync(row, [.. locked.SelectMany(p => p.Swaps).Distinct()], db, default);
+        if (composition.IsLeft)
+        {
+            return (Closed, []);
+        }
+
         var (problem, impossible) = WeekProblem.Build(input with { Locked = locked });
         if (impossible.Count > 0)
         {
@@ -121,10 +129,7 @@ public sealed partial class Compositions(
         var result = new WeekComposer(problem, limits, time).Compose(composition, composition.Stop);
         if (composition.IsLeft)
         {
-            return (
-                $"The house was closed while the week was being composed. Your week is as it was; compose again.",
-                []
-            );
+            return (Closed, []);
         }
 
         Composed(log, result.Seconds, result.Score.Fair, result.Bound, result.End);

@@ -175,8 +175,8 @@ public sealed class WeekProblem
     {
         var problem = new WeekProblem(input);
         var missing = WhatIsMissing.Of(input);
-        // A week that cannot be planned yet can be looked at all the same, whole.
-        problem.ReadUses(WhatIsMissing.Left(input));
+        // A week that cannot be planned yet can be looked at all the same: whole, with nothing that may lie in it.
+        problem.ReadUses(missing.Count > 0 ? [] : input.Ideas);
         (problem.Target, problem.EvenShare) = Owed.Minutes(problem);
         problem.StrandOpen = Owed.Strands(problem);
         problem.ReadLocks();

@@ -1,4 +1,3 @@
-using Nido.Core.Ideas;
 using Nido.Core.Week.Problem;
 
 namespace Nido.Core.Week.Rules;
@@ -7,10 +6,7 @@ namespace Nido.Core.Week.Rules;
 internal static class WhatIsMissing
 {
     /// <summary>What is missing, each with the way to it; empty where a week can be planned.</summary>
-    public static IReadOnlyList<Impossible> Of(WeekInput input) => [.. Time(input), .. Things(input)];
-
-    /// <summary>Children and time: without them there is nothing an idea could lie in.</summary>
-    private static List<Impossible> Time(WeekInput input)
+    public static IReadOnlyList<Impossible> Of(WeekInput input)
     {
         var found = new List<Impossible>();
         if (input.Group.Children.Count == 0)
@@ -51,27 +47,17 @@ internal static class WhatIsMissing
             found.Add(new($"A week has days", $"{input.Group.Name} meets on no day", $"Choose its days in Group"));
         }
 
-        return found;
-    }
-
-    /// <summary>The ideas that can be looked at all the same: none without children or time, and while the cupboard is empty those
-    /// that need nothing of it.</summary>
-    public static IReadOnlyList<Idea> Left(WeekInput input) =>
-        Time(input).Count > 0 ? []
-        : IsEmpty(input) ? [.. input.Ideas.Where(i => i.MadeOf.Count == 0 && i.Steps.All(s => s.Bindings.Count == 0))]
-        : input.Ideas;
-
-    private static bool IsEmpty(WeekInput input) => input.OnHand.Values.All(v => v <= 0);
-
-    private static IReadOnlyList<Impossible> Things(WeekInput input) =>
-        IsEmpty(input)
-            ?
-            [
+        if (input.OnHand.Values.All(v => v <= 0))
+        {
+            found.Add(
                 new(
                     $"Ideas are made of materials",
                     $"the cupboard is empty",
                     $"Count a shelf or paste a list in Cupboard"
-                ),
-            ]
-            : [];
+                )
+            );
+        }
+
+        return found;
+    }
 }
