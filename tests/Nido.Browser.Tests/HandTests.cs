@@ -214,6 +214,36 @@ public class HandTests(RunningSite site) : IClassFixture<RunningSite>
         }
     }
 
+    // Today's menu once opened with two thirds of it left of a phone's edge.
+    [Theory]
+    [InlineData(390, 844)]
+    [InlineData(768, 1024)]
+    [InlineData(1280, 800)]
+    public async Task Every_menu_opens_whole_on_the_page(int width, int height)
+    {
+        using var page = new Page(width, height);
+        foreach (var place in (string[])["week", "today"])
+        {
+            page.Go(await site.PlaceAsync(place)).See("main h1");
+            page.Until(_ => page.All("main details.dropdown summary").Count > 0, $"the menus of {place}");
+            foreach (var button in page.All("details.dropdown > summary").Where(b => b.Displayed).ToArray())
+            {
+                button.Click();
+                page.See("details.dropdown[open] .dropdown-content");
+                page.Script.ExecuteScript(
+                        """
+                        const box = document.querySelector('details.dropdown[open] .dropdown-content').getBoundingClientRect();
+                        return box.left < 0 || box.right > innerWidth || box.top < 0 || box.bottom > innerHeight
+                          ? `${Math.round(box.left)} to ${Math.round(box.right)}, ${Math.round(box.top)} to ${Math.round(box.bottom)}` : ''
+                        """
+                    )
+                    .ShouldBe("", $"a menu of {place} at {width}");
+                page.Press(Keys.Escape);
+                page.Until(_ => page.All("details.dropdown[open]").Count == 0, "closed");
+            }
+        }
+    }
+
     [Fact]
     public async Task On_a_phone_the_week_begins_in_the_upper_third_and_on_a_desk_all_ladders_are_in_sight()
     {

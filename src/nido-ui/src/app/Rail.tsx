@@ -52,7 +52,6 @@ export function Rail({ onHelp }: { onHelp: () => void }) {
       {narrow ? (
         // Four more would leave a phone's seven places too little room: they stand behind one.
         <Menu
-          up
           className="btn-ghost btn-square text-neutral-content hover:bg-white/10"
           button={<Ellipsis size={20} aria-label={t("rail.more")} />}
         >

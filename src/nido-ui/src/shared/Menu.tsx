@@ -1,22 +1,22 @@
-import { type ReactNode, useEffect, useRef } from "react";
+import { type ReactNode, useEffect, useRef, useState } from "react";
 import { useOpened } from "./Fold";
+import { placeOfMenu } from "./placeOfMenu";
 
-/** A menu behind a button: it closes on a choice, on Escape (the button has the focus again) and on a press elsewhere. */
+/** A menu behind a button, where the page has room for it: it closes on a choice, on Escape (the button has the focus
+ *  again) and on a press elsewhere. */
 export function Menu({
   button,
   children,
   className = "btn-ghost btn-sm",
-  up = false,
 }: {
   button: ReactNode;
   children: ReactNode;
   /** Looks of the button. */
   className?: string;
-  /** Opens upwards: its button is at the foot of the page. */
-  up?: boolean;
 }) {
   const details = useRef<HTMLDetailsElement>(null);
   const { opened, onToggle } = useOpened();
+  const [place, setPlace] = useState({ up: false, aside: 0 });
   const close = () => details.current?.removeAttribute("open");
   useEffect(() => {
     const elsewhere = (e: PointerEvent) => {
@@ -31,8 +31,12 @@ export function Menu({
     <details
       ref={details}
       onToggle={onToggle}
-      className={`dropdown dropdown-end ${up ? "dropdown-top" : ""}`}
-      onClick={(e) => (e.target as Element).closest("a, button") && close()}
+      className={`dropdown ${place.up ? "dropdown-top" : ""}`}
+      onClick={(e) =>
+        (e.target as Element).closest("a, button")
+          ? close()
+          : setPlace(placeOfMenu(e.currentTarget.getBoundingClientRect(), window.innerWidth, window.innerHeight))
+      }
       onKeyDown={(e) => {
         if (e.key === "Escape" && details.current?.open) {
           e.stopPropagation();
@@ -43,7 +47,11 @@ export function Menu({
       onBlur={(e) => e.relatedTarget && !e.currentTarget.contains(e.relatedTarget) && close()}
     >
       <summary className={`btn ${className}`}>{button}</summary>
-      {opened && <ul className="menu dropdown-content card-paper z-10 w-64 p-2">{children}</ul>}
+      {opened && (
+        <ul className="menu dropdown-content card-paper z-10 w-64 p-2" style={{ marginInlineStart: place.aside }}>
+          {children}
+        </ul>
+      )}
     </details>
   );
 }

@@ -47,7 +47,7 @@ export function TodayPage() {
               key={d.date}
               type="button"
               aria-pressed={i === shown}
-              className={`btn join-item h-11 ${i === shown ? "btn-primary" : ""}`}
+              className={`btn join-item h-11 max-sm:px-3 ${i === shown ? "btn-primary" : ""}`}
               onClick={() => {
                 setDay(i);
                 setHeld(null);
