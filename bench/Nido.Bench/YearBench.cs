@@ -91,6 +91,18 @@ internal static class YearBench
             );
         }
 
+        Console.WriteLine($"the ways that came in {Window - 1} or more of the last {Window}, and where they lay:");
+        var last = year.TakeLast(Window).ToList();
+        foreach (var way in windows[^1].Where(w => w.Value >= Window - 1).OrderByDescending(w => w.Value))
+        {
+            var blocks = last.SelectMany(w => w.Plan.Filled)
+                .Where(f => f.Use.Idea.Technique.Id == way.Key)
+                .CountBy(f => f.Placement.BlockId)
+                .OrderByDescending(b => b.Value)
+                .Select(b => $"{b.Value} × {b.Key}");
+            Console.WriteLine($"  {way.Key}, {way.Value} weeks: {string.Join(", ", blocks)}");
+        }
+
         Console.WriteLine(
             $"places new in {Window} weeks: {Enumerable.Range(Window, Math.Max(0, year.Count - Window)).Select(w => New(year, w)).DefaultIfEmpty(0).Average():0%}"
         );

@@ -24,6 +24,30 @@ public sealed class EmptySiteTests(PlainApp plain) : IClassFixture<PlainApp>
     }
 
     [Fact]
+    public async Task An_empty_cupboard_shows_what_needs_hands_and_voice_alone_and_nothing_else()
+    {
+        // A house of its own: in the other one a hostile call may have counted something.
+        await using var app = new NidoApp { Demo = false };
+        var ids = await Newcomer.WithAsync(app, "monday tuesday wednesday thursday friday");
+        var ideas = (await app.GetAsync($"/api/weeks/{ids["weekId"]}/ideas")).AsArray();
+        ideas.Select(i => i!["ideaId"]!.GetValue<string>()).ShouldContain("hand-warm-up");
+        ideas.ShouldAllBe(i => i!["material"] == null && i["nothingToBuy"]!.GetValue<bool>());
+        foreach (var idea in ideas)
+        {
+            var card = await app.GetAsync($"/api/weeks/{ids["weekId"]}/ideas/{idea!["ideaId"]}");
+            card["title"]!.ToJsonString().Length.ShouldBeGreaterThan(2);
+        }
+
+        var (status, week) = await app.SendAsync(
+            HttpMethod.Put,
+            $"/api/weeks/{ids["weekId"]}/slots/0/circle/0",
+            new { ideaId = "hand-warm-up" }
+        );
+        status.ShouldBe(200, week.ToJsonString());
+        (await app.GetAsync($"/api/weeks/{ids["weekId"]}"))["strips"]!.AsArray().ShouldHaveSingleItem();
+    }
+
+    [Fact]
     public async Task Every_address_answers_for_a_group_whose_child_comes_on_no_day_it_meets()
     {
         var ids = await Newcomer.WithAsync(App, "saturday");

@@ -175,8 +175,8 @@ public sealed class WeekProblem
     {
         var problem = new WeekProblem(input);
         var missing = WhatIsMissing.Of(input);
-        // A week that cannot be planned yet can be looked at all the same: whole, with nothing that may lie in it.
-        problem.ReadUses(missing.Count > 0 ? [] : input.Ideas);
+        // A week that cannot be planned yet can be looked at all the same, whole, with what is left that may lie in it.
+        problem.ReadUses(WhatIsMissing.IsLeft(input));
         (problem.Target, problem.EvenShare) = Owed.Minutes(problem);
         problem.StrandOpen = Owed.Strands(problem);
         problem.ReadLocks();
@@ -219,8 +219,9 @@ public sealed class WeekProblem
     public int SlotAt(int day, int block, int offer) =>
         (day * Blocks.Sum(b => b.Offers)) + Blocks.Take(block).Sum(b => b.Offers) + offer;
 
-    private void ReadUses(IReadOnlyList<Idea> ideas)
+    private void ReadUses(Predicate<Idea> mayLie)
     {
+        var ideas = Input.Ideas;
         var finder = new UseFinder(this);
         var techniques = ideas.Select(i => i.Technique.Id).Distinct().ToArray();
         TechniqueCount = techniques.Length;
@@ -246,6 +247,7 @@ public sealed class WeekProblem
         // Ideas do not know of each other, so they are looked at side by side; their order stays.
         var looked = Enumerable
             .Range(0, ideas.Count)
+            .Where(i => mayLie(ideas[i]))
             .AsParallel()
             .AsOrdered()
             .Select(i => (Idea: i, Where: finder.Of(i)))

@@ -106,6 +106,11 @@ export function IdeasPage() {
             </li>
           )}
           {ideas.data.length === 0 && <li className="p-3">{t("ideas.none")}</li>}
+          {ideas.data.length > 0 && ideas.data.every((i) => !i.material) && (
+            <li className="quiet p-3" data-bare>
+              {t("ideas.bare")}
+            </li>
+          )}
           {ideas.data.length > 0 && shown.length === 0 && <li className="p-3">{t("ideas.noneLike")}</li>}
           <li>
             <KeptOutIdeas />
