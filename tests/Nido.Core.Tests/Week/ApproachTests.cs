@@ -84,25 +84,39 @@ public class ApproachTests
     }
 
     [Fact]
-    public void What_someone_there_is_allergic_to_is_not_laid_to_the_base_and_the_rule_is_named()
+    public void What_someone_there_is_allergic_to_is_not_laid_to_the_staysand_the_rule_is_named()
     {
-        var free = Refreshes.Of(Plan).First(r => r is { Kind: RefreshKind.Tools, Adds: not null });
+        // Whatever base the week has, the one that is asked about gets tools.
+        var stays = Problem.Staying[1];
+        var plan = stays
+            .Choices.Select(choice => new WeekPlan(
+                Problem,
+                [
+                    .. Plan.Filled.Select(f =>
+                        stays.All.Contains(f.Slot) ? f.Placement with { IdeaId = choice.Idea.Id } : f.Placement
+                    ),
+                ]
+            ))
+            .First(p => Refreshes.Of(p).Any(IsATool));
+        var free = Refreshes.Of(plan).First(IsATool);
         var thing = free.Adds! with { Contents = new() { Allergens = ["wheat"] } };
         var input = Problem.Input with
         {
             Materials = [.. Problem.Input.Materials.Select(m => m.Id == thing.Id ? thing : m)],
         };
         var checkedAgain = Refreshes
-            .Of(new WeekPlan(Weeks.Build(input), [.. Plan.Filled.Select(f => f.Placement)]))
+            .Of(new WeekPlan(Weeks.Build(input), [.. plan.Filled.Select(f => f.Placement)]))
             .Single(r => r.Day == free.Day);
         checkedAgain.Adds?.Id.ShouldNotBe(thing.Id);
         checkedAgain.LeftOut.ShouldContain(l => l.StartsWith(thing.Name.En, StringComparison.Ordinal));
         // On a day when the child with the allergy is away nothing is left out for it.
         var away = Weeks.Build(input with { CameUp = [new(CameUpKind.ChildAway, "Dara", 0, 4)] });
         Refreshes
-            .Of(new WeekPlan(away, [.. Plan.Filled.Select(f => f.Placement)]))
+            .Of(new WeekPlan(away, [.. plan.Filled.Select(f => f.Placement)]))
             .Single(r => r.Day == free.Day)
             .Adds?.Id.ShouldBe(thing.Id);
+
+        static bool IsATool(Refresh refresh) => refresh is { Kind: RefreshKind.Tools, Adds: not null };
     }
 
     [Fact]
