@@ -84,7 +84,7 @@ public class ApproachTests
     }
 
     [Fact]
-    public void What_someone_there_is_allergic_to_is_not_laid_to_the_staysand_the_rule_is_named()
+    public void What_someone_there_is_allergic_to_is_not_laid_to_the_base_and_the_rule_is_named()
     {
         // Whatever base the week has, the one that is asked about gets tools.
         var stays = Problem.Staying[1];

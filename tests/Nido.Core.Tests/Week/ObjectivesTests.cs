@@ -9,7 +9,7 @@ namespace Nido.Core.Tests.Week;
 public class ObjectivesTests
 {
     [Fact]
-    public void The_ladder_of_an_objective_comes_at_least_twice_on_the_days_the_child_is_there()
+    public void The_ladder_of_an_objective_comes_more_often_and_twice_where_fair_shares_let_go()
     {
         var without = Weeks.Build(Things.Week(Weeks.Six));
         var plain = new WeekPlan(without, Weeks.Compose(without).Plan);
