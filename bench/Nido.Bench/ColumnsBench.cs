@@ -9,16 +9,20 @@ namespace Nido.Bench;
 /// budget.</summary>
 internal static class ColumnsBench
 {
+    private const string AtTheTop = ", fair shares at the top";
+
     /// <summary>A line for each week.</summary>
     public static void Print(Content content, WeekInput demo, WeekInput lean, string? only)
     {
         (string Name, Func<WeekInput> Input)[] weeks =
         [
             ("demo", () => demo),
-            ("demo, fair shares at the top", () => demo with { Sliders = demo.Sliders with { FairShares = 10 } }),
+            ("demo" + AtTheTop, () => Top(demo)),
             ("lean demo", () => lean),
             ("lean 24", () => LargeWeek.Input(content, 24, 5, 5, 400, true)),
             ("lean 40", () => LargeWeek.Input(content, 40, 6, 6, 800, true)),
+            ("lean demo" + AtTheTop, () => Top(lean)),
+            ("rich 24" + AtTheTop, () => Top(LargeWeek.Input(content, 24, 5, 5, 400, false))),
             ("rich 24", () => LargeWeek.Input(content, 24, 5, 5, 400, false)),
             ("rich 40", () => LargeWeek.Input(content, 40, 6, 6, 800, false)),
         ];
@@ -44,6 +48,8 @@ internal static class ColumnsBench
             );
         }
     }
+
+    private static WeekInput Top(WeekInput week) => week with { Sliders = week.Sliders with { FairShares = 10 } };
 
     /// <summary>The same for the same plan, on any machine.</summary>
     private static string Mark(IReadOnlyList<Placement> plan) =>

@@ -19,7 +19,7 @@ public sealed record ComposeReport(
     ComposeEnd End
 )
 {
-    /// <summary>What no plan's smallest share goes above, in percent of an even one; null where it was not
+    /// <summary>What the smallest share of no plan goes above that misses no strand more, in percent of an even one; null where it was not
     /// found.</summary>
     public double? AtMostShare { get; init; }
 

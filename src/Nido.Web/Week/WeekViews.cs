@@ -156,7 +156,7 @@ public sealed record TruthView(
     /// now.</summary>
     public double? AtLeastMinutes { get; init; }
 
-    /// <summary>Percent of an even share above which no plan's smallest share goes; null where that is not known for
+    /// <summary>Percent of an even share above which the smallest share of no plan goes that misses no strand more; null where that is not known for
     /// the week as it is now.</summary>
     public double? AtMostShare { get; init; }
 

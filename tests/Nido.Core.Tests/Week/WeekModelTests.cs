@@ -90,9 +90,15 @@ public sealed class WeekModelTests
     private static void TheBestOf(WeekProblem problem)
     {
         var (least, most) = (long.MaxValue, 0L);
+        var mostMissing = new SortedDictionary<int, long>();
         EveryPlan.Each(
             problem,
-            plan => (least, most) = (Math.Min(least, plan.FairPrice()), Math.Max(most, plan.Shares.Smallest()))
+            plan =>
+            {
+                (least, most) = (Math.Min(least, plan.FairPrice()), Math.Max(most, plan.Shares.Smallest()));
+                var missing = plan.Shares.StrandsMissing;
+                mostMissing[missing] = Math.Max(mostMissing.GetValueOrDefault(missing), plan.Shares.Smallest());
+            }
         );
         var (plan, atLeast) = Solve(problem);
         atLeast!.Value.ShouldBe(least, 0.01);
@@ -103,10 +109,19 @@ public sealed class WeekModelTests
         // In steps of a hundredth of a percent.
         (-above!.Value).ShouldBeInRange(most, most + 100);
         evenest!.Shares.Smallest().ShouldBeInRange(most - 100, most);
+        // And of those that miss no more strands than the fewest that can be missed.
+        var (few, of) = mostMissing.First();
+        var (keeping, nor) = Solve(problem, Goal.SmallestShare, few);
+        (-nor!.Value).ShouldBeInRange(of, of + 100);
+        keeping!.Shares.StrandsMissing.ShouldBe(few);
     }
 
-    private static (PlanState? Plan, double? AtLeast) Solve(WeekProblem problem, Goal goal = Goal.FairShares) =>
+    private static (PlanState? Plan, double? AtLeast) Solve(
+        WeekProblem problem,
+        Goal goal = Goal.FairShares,
+        int? mayMiss = null
+    ) =>
         WeekModel
-            .Of(problem, goal)!
+            .Of(problem, goal, mayMiss: mayMiss)!
             .Solve(GreedyPlan.Of(problem), 20, TimeSpan.FromMinutes(5), TestContext.Current.CancellationToken);
 }

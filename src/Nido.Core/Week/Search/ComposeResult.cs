@@ -22,7 +22,8 @@ public sealed record ComposeResult(
     /// <summary>The smallest share of an even one over all children and aims, in parts of a million.</summary>
     public long SmallestShare { get; init; }
 
-    /// <summary>What no plan's smallest share goes above, in parts of a million; null where it was not found.</summary>
+    /// <summary>What the smallest share of no plan goes above that misses no strand more than this one, and keeps to the budget
+    /// where this one does; in parts of a million, null where it was not found.</summary>
     public long? AtMostShare { get; init; }
 
     /// <summary>As <see cref="Bound"/>, of plans that keep to the budget; null where money does not bind.</summary>

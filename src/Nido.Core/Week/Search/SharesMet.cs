@@ -41,6 +41,9 @@ public sealed class SharesMet
     /// <summary>Price of the strands that children never meet.</summary>
     public long Missing { get; private set; }
 
+    /// <summary>How many strands are not met, over all children.</summary>
+    public int StrandsMissing => (int)(Missing / PlanState.StrandCost);
+
     /// <summary>Child × cell in which a child that is there has nothing in reach.</summary>
     public int WithNothing { get; private set; }
 

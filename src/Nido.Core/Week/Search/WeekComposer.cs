@@ -14,13 +14,20 @@ public sealed class WeekComposer(WeekProblem problem, ComposeLimits limits, Time
 {
     // A short week is searched through sooner than a long one.
     private const int StepsPerSlot = 25_000;
-    private const int FairStepsPerSlot = 8_000;
-
-    // Nearer than this a bound says nothing more to a teacher.
-    private const double Near = 0.003;
 
     // Uses weighed in all rounds of descent together, so that a large week gets fewer of them.
     private const int WeighedInRounds = 100_000;
+
+    // Where wishes and fair shares begin, the best of a few goes on.
+    private static readonly ulong[] ForFairShares = [7, 8, 9, 10];
+    private static readonly ulong[] ForWishes = [13, 14];
+
+    // Two hundredths above what no plan goes below, putting columns together anew comes to nothing more.
+    private const double WorthPuttingTogether = 1.02;
+
+    // What was bought with fair shares is not sold again for a lighter evening.
+    private const long ObjectiveCost = 5_000;
+
     private readonly long began = time.GetTimestamp();
 
     // What no plan goes below; and what none does that keeps to the budget, which is what the search is held against.
@@ -44,10 +51,9 @@ public sealed class WeekComposer(WeekProblem problem, ComposeLimits limits, Time
         plan = FairShares(plan, search, progress, either.Token);
         var reached = plan.Score().Fair;
         Tell(progress, ComposeStage.Polish, plan, show: true);
-        var atMost = RaiseTheWorstOff(plan, either.Token);
+        var atMost = new TheWorstOff(problem, limits, isDear).Raise(plan, either.Token);
         Tell(progress, ComposeStage.Wishes, plan, show: true);
-        // Chance of its own: how soon a bound ended the search before says nothing about the wishes.
-        MeetWishes(plan, new LocalSearch(problem, new SeededChance(13)), either.Token);
+        MeetWishes(plan, either.Token);
         var end =
             stop.IsCancellationRequested ? ComposeEnd.StoppedByYou
             : clock.IsCancellationRequested ? ComposeEnd.StoppedByTheClock
@@ -73,7 +79,11 @@ public sealed class WeekComposer(WeekProblem problem, ComposeLimits limits, Time
     {
         // Where the whole week is solved the columns only say what could be had without the budget.
         plan = AsAWhole(plan, search, stop);
-        search.Anneal(plan, p => p.FairAndPaid(), AnnealFor(plan), hot: 600, cold: 5, stop, enough: bound);
+        plan.Lay(
+            new SideBySide(problem, AnnealFor(plan), hot: 2_000, cold: 50)
+                .Best(plan.Uses, p => p.FairAndPaid(), ForFairShares, stop, enough: bound)
+                .Uses
+        );
         SomethingForEveryone.Bring(problem, plan, stop);
         WithinBudget.Bring(problem, plan, stop);
         Tell(progress, ComposeStage.Choose, plan, show: true);
@@ -107,7 +117,7 @@ public sealed class WeekComposer(WeekProblem problem, ComposeLimits limits, Time
         using var columns = new WeekColumns(problem, Goal.FairShares, plan, withMoney);
         columns.Bound(
             limits.Pricings,
-            Near,
+            WeekColumns.Near,
             stop,
             found =>
             {
@@ -130,7 +140,8 @@ public sealed class WeekComposer(WeekProblem problem, ComposeLimits limits, Time
         }
 
         return
-            plan.FairAndPaid() > bound && columns.Put(plan, limits.ChooseWork * Size(), limits.Guard, stop) is { } put
+            plan.FairAndPaid() > bound * WorthPuttingTogether
+            && columns.Put(plan, limits.ChooseWork * Size(), limits.Guard, stop) is { } put
             ? (Better(plan, put, search, stop), false)
             : (plan, false);
     }
@@ -161,51 +172,6 @@ public sealed class WeekComposer(WeekProblem problem, ComposeLimits limits, Time
         return other.FairAndPaid() < plan.FairAndPaid() ? other : plan;
     }
 
-    /// <summary>
-    /// Raises the share of the child and aim that are worst off, then the next, as far as the slider lets the sum pay
-    /// for it and
-    /// no strand is lost; returns what no plan goes above, in millionths of an even share.
-    /// </summary>
-    private long? RaiseTheWorstOff(PlanState plan, CancellationToken stop)
-    {
-        if (stop.IsCancellationRequested)
-        {
-            return null;
-        }
-
-        var atMost = AtMostShare(plan, stop);
-        var (limit, over, missing) = (
-            problem.MayBecomeForTheWorstOff(plan.FairPrice()),
-            plan.OverBudget(),
-            plan.Shares.Missing
-        );
-        new LocalSearch(problem, new SeededChance(11)).Anneal(
-            plan,
-            p => -p.Shares.WorstOff() + p.Beyond(limit, over, missing),
-            Math.Min(limits.AnnealSteps, FairStepsPerSlot * problem.Slots.Count),
-            hot: 8_000,
-            cold: 20,
-            stop
-        );
-        return atMost is { } most ? Math.Max(most, plan.Shares.Smallest()) : null;
-    }
-
-    private long? AtMostShare(PlanState plan, CancellationToken stop)
-    {
-        // Within the budget, where that can be kept: of a plan that had to go over it that would say too little.
-        if (
-            plan.OverBudget() == 0
-            && WeekModel.Of(problem, Goal.SmallestShare) is { } model
-            && model.Solve(plan, limits.WholeWork, limits.Guard, stop).AtLeast is { } proven
-        )
-        {
-            return (long)Math.Ceiling(-proven);
-        }
-
-        using var columns = new WeekColumns(problem, Goal.SmallestShare, plan, isDear && plan.OverBudget() == 0);
-        return columns.Bound(limits.Pricings, Near, stop) is { } least ? (long)Math.Ceiling(-least + 1) : null;
-    }
-
     /// <summary>Placements of a plan, in the order of the week.</summary>
     public IReadOnlyList<Placement> Placements(PlanState plan) =>
         [
@@ -230,22 +196,33 @@ public sealed class WeekComposer(WeekProblem problem, ComposeLimits limits, Time
         return Math.Clamp(WeighedInRounds / Math.Max(1, weighedInOne), 0, limits.Rounds / 8);
     }
 
-    private int AnnealFor(PlanState plan) =>
-        plan.FairAndPaid() == 0 ? 0 : Math.Min(limits.AnnealSteps, FairStepsPerSlot * problem.Slots.Count);
+    private int AnnealFor(PlanState plan) => plan.FairAndPaid() == 0 ? 0 : limits.FairSteps(problem);
 
     /// <summary>Lowers money, prep and the rest while fair shares stay within the tolerance of the slider and no strand is
     /// lost.</summary>
-    private void MeetWishes(PlanState plan, LocalSearch search, CancellationToken stop)
+    private void MeetWishes(PlanState plan, CancellationToken stop)
     {
         var (limit, over, missing) = (problem.MayBecome(plan.FairPrice()), plan.OverBudget(), plan.Shares.Missing);
+        var lacking = plan.Wishes.ObjectivesLacking;
         var least = plan.Shares.Smallest() - problem.Input.Sliders.ShareTolerance;
-        search.Anneal(
-            plan,
-            p => p.WishPrice() + p.Beyond(limit, over, missing) + Math.Max(0, least - p.Shares.Smallest()),
-            Math.Min(limits.AnnealSteps, StepsPerSlot * problem.Slots.Count),
-            hot: 250,
-            cold: 1,
-            stop
+        plan.Lay(
+            new SideBySide(
+                problem,
+                Math.Min(limits.AnnealSteps, StepsPerSlot * problem.Slots.Count),
+                hot: 250,
+                cold: 50
+            )
+                .Best(
+                    [.. plan.Uses],
+                    p =>
+                        p.WishPrice()
+                        + p.Beyond(limit, over, missing)
+                        + Math.Max(0, least - p.Shares.Smallest())
+                        + (Math.Max(0, p.Wishes.ObjectivesLacking - lacking) * ObjectiveCost),
+                    ForWishes,
+                    stop
+                )
+                .Uses
         );
     }
 

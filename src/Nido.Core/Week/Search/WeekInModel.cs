@@ -61,20 +61,29 @@ internal sealed class WeekInModel(WeekProblem problem, CpModel model)
         costs.Add((smallest + 1) * -(long)(ColumnMaster.Share / steps));
     }
 
-    /// <summary>Every strand that is open is met once.</summary>
+    /// <summary>Every strand that is open is met once, or costs.</summary>
     /// <param name="met">How often child × strand is met.</param>
-    public void EveryStrandOnce(Func<int, LinearExpr> met)
-    {
-        for (var s = 0; s < problem.StrandOpen.Length; s++)
-        {
-            if (problem.StrandOpen[s])
-            {
-                var missing = model.NewBoolVar($"missing {s}");
-                model.Add(missing + met(s) >= 1);
-                costs.Add(missing * PlanState.StrandCost);
-            }
-        }
-    }
+    public void EveryStrandOnce(Func<int, LinearExpr> met) =>
+        costs.AddRange(Missing(met).Select(missing => missing * PlanState.StrandCost));
+
+    /// <summary>No more strands are missing than some.</summary>
+    /// <param name="met">How often child × strand is met.</param>
+    /// <param name="most">Over all children.</param>
+    public void NoMoreStrandsMissing(Func<int, LinearExpr> met, int most) =>
+        model.Add(LinearExpr.Sum(Missing(met)) <= most);
+
+    private BoolVar[] Missing(Func<int, LinearExpr> met) =>
+        [
+            .. Enumerable
+                .Range(0, problem.StrandOpen.Length)
+                .Where(s => problem.StrandOpen[s])
+                .Select(s =>
+                {
+                    var missing = model.NewBoolVar($"missing {s}");
+                    model.Add(missing + met(s) >= 1);
+                    return missing;
+                }),
+        ];
 
     /// <summary>As many as stay in a block lie in every cell of it.</summary>
     /// <param name="ways">The ways of the week.</param>

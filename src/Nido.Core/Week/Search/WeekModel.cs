@@ -26,15 +26,16 @@ public sealed class WeekModel
     /// <param name="problem">The week.</param>
     /// <param name="goal">What is made good.</param>
     /// <param name="small">Ways in cells up to which it is.</param>
-    public static WeekModel? Of(WeekProblem problem, Goal goal, int small = Small)
+    /// <param name="mayMiss">For the smallest share, strands that may be missing over all children; null for any.</param>
+    public static WeekModel? Of(WeekProblem problem, Goal goal, int small = Small, int? mayMiss = null)
     {
         ArgumentNullException.ThrowIfNull(problem);
         var money = new MoneyRows(problem);
         var ways = new WeekWays(problem, money.Scarce.ToHashSet());
-        return ways.Cells.Sum(c => ways.In(c).Count()) <= small ? new(problem, goal, money, ways) : null;
+        return ways.Cells.Sum(c => ways.In(c).Count()) <= small ? new(problem, goal, money, ways, mayMiss) : null;
     }
 
-    private WeekModel(WeekProblem problem, Goal goal, MoneyRows money, WeekWays ways)
+    private WeekModel(WeekProblem problem, Goal goal, MoneyRows money, WeekWays ways, int? mayMiss)
     {
         (this.problem, this.money, this.ways) = (problem, money, ways);
         lies = ways
@@ -61,6 +62,10 @@ public sealed class WeekModel
         else
         {
             week.SmallestShare(Given);
+            if (mayMiss is { } most)
+            {
+                week.NoMoreStrandsMissing(Met, most);
+            }
         }
 
         Money(week);

@@ -8,10 +8,14 @@ namespace Nido.Core.Week.Wishes;
 public sealed class Ledger
 {
     private readonly Wish[] wishes;
+    private readonly TowardsObjectives towards;
 
     /// <summary>The wishes of a plan.</summary>
-    internal Ledger(PlanState plan) =>
-        wishes = [
+    internal Ledger(PlanState plan)
+    {
+        towards = new(plan);
+        wishes =
+        [
             new LittleIsBought(plan),
             new WithinTheBudget(plan),
             new NothingHardToGet(plan),
@@ -24,15 +28,19 @@ public sealed class Ledger
             new NoWayTooOften(plan),
             new NotTheNextDayAgain(plan),
             new GradedWorkComesBack(plan),
-            new TowardsObjectives(plan),
+            towards,
             new WarmHandsFirst(plan),
             new EarlierStrandBeside(plan),
             new LettersEveryDay(plan),
             new NumbersEveryDay(plan),
         ];
+    }
 
     /// <summary>The wishes, in the order in which a teacher reads them.</summary>
     public IReadOnlyList<Wish> All => wishes;
+
+    /// <summary>Times a child does not meet what it works towards, of two for each objective.</summary>
+    public int ObjectivesLacking => towards.Lacking;
 
     /// <summary>What all of them pay together, in points; lower is better.</summary>
     public long Points()

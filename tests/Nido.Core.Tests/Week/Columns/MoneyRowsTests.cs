@@ -51,7 +51,7 @@ public class MoneyRowsTests
 
     private static double Bound(WeekProblem problem, bool withMoney, Goal goal = Goal.FairShares)
     {
-        using var columns = new WeekColumns(problem, goal, GreedyPlan.Of(problem), withMoney);
+        using var columns = new WeekColumns(problem, goal, new PlanState(problem), withMoney);
         return columns.Bound(60, 1e-6, TestContext.Current.CancellationToken)!.Value;
     }
 }

@@ -30,7 +30,9 @@ public sealed class WeekColumnsTests
     {
         var problem = Weeks.Tiny(tableOffers, days, techniques);
         var (fair, share) = (Bound(problem, Goal.FairShares), -Bound(problem, Goal.SmallestShare));
-        var (least, most, seen) = (long.MaxValue, 0L, 0);
+        var missing = GreedyPlan.Of(problem).Shares.StrandsMissing;
+        var keeping = -Bound(problem, Goal.SmallestShare, GreedyPlan.Of(problem));
+        var (least, most, mostKeeping, seen) = (long.MaxValue, 0L, 0L, 0);
         EveryPlan.Each(
             problem,
             plan =>
@@ -38,11 +40,16 @@ public sealed class WeekColumnsTests
                 seen++;
                 least = Math.Min(least, plan.FairPrice());
                 most = Math.Max(most, plan.Shares.Smallest());
+                mostKeeping =
+                    plan.Shares.StrandsMissing <= missing ? Math.Max(mostKeeping, plan.Shares.Smallest()) : mostKeeping;
             }
         );
         seen.ShouldBeGreaterThan(1);
         fair.ShouldBeLessThanOrEqualTo(least + 0.01);
         share.ShouldBeGreaterThanOrEqualTo(most - 1);
+        // Of plans that miss no strand more than one at hand it may say more, and never too much.
+        mostKeeping.ShouldBeGreaterThan(0);
+        keeping.ShouldBeInRange(mostKeeping - 1, share + 1);
         // It says something: not below half of the best there is.
         fair.ShouldBeGreaterThan(0.5 * least);
     }
@@ -133,8 +140,21 @@ public sealed class WeekColumnsTests
             problem,
             plan => (least, most) = (Math.Min(least, plan.FairPrice()), Math.Max(most, plan.Shares.Smallest()))
         );
-        Bound(problem, Goal.FairShares).ShouldBeLessThanOrEqualTo(least + 0.01);
-        (-Bound(problem, Goal.SmallestShare)).ShouldBeGreaterThanOrEqualTo(most - 1);
+        Between(Goal.FairShares, least + 0.01);
+        Between(Goal.SmallestShare, 1 - most);
+
+        // The bound of each choice of what stays by itself is nearer than that of a mix of them, and one still.
+        void Between(Goal goal, double best)
+        {
+            var stop = TestContext.Current.CancellationToken;
+            using var columns = new WeekColumns(problem, goal, new PlanState(problem));
+            var mixed = columns.Bound(60, 1e-6, stop)!.Value;
+            mixed.ShouldBeLessThanOrEqualTo(best);
+            var each = columns.BoundByWhatStays(mixed, double.PositiveInfinity, 60, 1e-6, stop);
+            each.ShouldBeInRange(mixed, best);
+            // Nor is it further than is asked for.
+            columns.BoundByWhatStays(mixed, mixed, 60, 1e-6, stop).ShouldBe(mixed);
+        }
     }
 
     [Fact]
@@ -312,9 +332,10 @@ public sealed class WeekColumnsTests
         WeekMark.Of(Weeks.Build(input), [new(0, "circle", 0, input.Ideas[0].Id, true)]).ShouldNotBe(mark);
     }
 
-    private static double Bound(WeekProblem problem, Goal goal)
+    /// <summary>Begun from an empty plan the smallest share is that of any plan; else of plans that miss no strand more.</summary>
+    private static double Bound(WeekProblem problem, Goal goal, PlanState? begin = null)
     {
-        using var columns = new WeekColumns(problem, goal, GreedyPlan.Of(problem));
+        using var columns = new WeekColumns(problem, goal, begin ?? new PlanState(problem));
         return columns.Bound(60, 1e-6, TestContext.Current.CancellationToken)!.Value;
     }
 

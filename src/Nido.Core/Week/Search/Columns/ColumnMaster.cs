@@ -48,7 +48,8 @@ internal sealed class ColumnMaster : IDisposable
         CrossRows rules,
         IReadOnlyList<CellOfWays> cells,
         StayingChoices[] staying,
-        Goal goal
+        Goal goal,
+        int mayMiss
     )
     {
         (this.problem, this.goal, this.staying, this.rules) = (problem, goal, staying, rules);
@@ -58,13 +59,13 @@ internal sealed class ColumnMaster : IDisposable
         if (goal == Goal.FairShares)
         {
             FairShares();
-            Strands();
         }
         else
         {
             SmallestShare();
         }
 
+        Strands(mayMiss);
         rows = [.. rules.AtMost.Select(most => Always(solver.MakeConstraint(double.NegativeInfinity, most), -1))];
         Money();
         filled = new Constraint?[problem.Cells.Count];
@@ -102,7 +103,14 @@ internal sealed class ColumnMaster : IDisposable
             .FirstOrDefault((-1, 0));
 
     /// <summary>From now on this choice stays.</summary>
-    public void Stay(int staying, int choice) => choices[(staying, choice)].SetLb(1);
+    public void Stay(int staying, int choice)
+    {
+        Row(this.staying[staying].Cells[0], choice);
+        choices[(staying, choice)].SetLb(1);
+    }
+
+    /// <summary>This choice need not stay any longer.</summary>
+    public void LetGo(int staying, int choice) => choices[(staying, choice)].SetLb(0);
 
     /// <summary>Adds a column; false where it is known.</summary>
     /// <param name="column">The column.</param>
@@ -173,6 +181,12 @@ internal sealed class ColumnMaster : IDisposable
         for (var s = 0; s < staying.Length; s++)
         {
             paid[s] = chosen[s]!.DualValue();
+        }
+
+        // What stays for certain is paid for by its own limit too.
+        foreach (var ((s, _), here) in choices.Where(c => c.Value.Lb() > 0))
+        {
+            paid[s] += here.ReducedCost();
         }
 
         for (var c = 0; c < filled.Length; c++)
@@ -306,8 +320,12 @@ internal sealed class ColumnMaster : IDisposable
         }
     }
 
-    private void Strands()
+    /// <summary>Each strand once for each child: for fair shares one that is missing costs, for the smallest share no more may be
+    /// missing than in the plan that is raised.</summary>
+    private void Strands(int mayMiss)
     {
+        var missingAtMost =
+            goal == Goal.FairShares ? null : Always(solver.MakeConstraint(double.NegativeInfinity, mayMiss), -1);
         for (var s = 0; s < strand.Length; s++)
         {
             if (!problem.StrandOpen[s])
@@ -316,7 +334,8 @@ internal sealed class ColumnMaster : IDisposable
             }
 
             var missing = solver.MakeNumVar(0, double.PositiveInfinity, "missing");
-            solver.Objective().SetCoefficient(missing, PlanState.StrandCost);
+            solver.Objective().SetCoefficient(missing, goal == Goal.FairShares ? PlanState.StrandCost : 0);
+            missingAtMost?.SetCoefficient(missing, 1);
             strand[s] = solver.MakeConstraint(1, double.PositiveInfinity);
             strand[s]!.SetCoefficient(missing, 1);
         }

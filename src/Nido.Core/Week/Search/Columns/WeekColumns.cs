@@ -19,6 +19,12 @@ public sealed class WeekColumns : IDisposable
     /// <summary>Rounds of pricing after each step of the dive.</summary>
     private const int RoundsAStep = 2;
 
+    /// <summary>A bound this near to the best mix, as a part of it, says no more to a teacher by coming nearer.</summary>
+    public const double Near = 0.003;
+
+    /// <summary>More choices of what stays are not looked at one by one.</summary>
+    private const int ChoicesByThemselves = 40;
+
     private readonly WeekProblem problem;
     private readonly IReadOnlyList<Way> ways;
     private readonly CellOfWays[] cells;
@@ -52,7 +58,7 @@ public sealed class WeekColumns : IDisposable
         staying = [.. StayingChoices.Of(problem, ways)];
         stays = [.. staying.Select(_ => -1)];
         rules = new(every, cells, money);
-        master = new(problem, rules, cells, staying, goal);
+        master = new(problem, rules, cells, staying, goal, begin.Shares.StrandsMissing);
         prices = new(problem, rules);
         foreach (var cell in cells)
         {
@@ -90,7 +96,7 @@ public sealed class WeekColumns : IDisposable
                 better?.Invoke(least);
             }
 
-            if (added == 0 || master.Value - bound <= (within * Math.Max(1, Math.Abs(master.Value))) + 1e-6)
+            if (added == 0 || IsNear(bound.Value, within))
             {
                 break;
             }
@@ -98,6 +104,65 @@ public sealed class WeekColumns : IDisposable
 
         return bound;
     }
+
+    /// <summary>
+    /// A nearer bound after <see cref="Bound"/>: each choice of what stays in a block by itself, since a mix lets a bit of
+    /// several stay and no plan does. What the mix takes most of comes first, so that the others are looked at only until they
+    /// are seen to be no better.
+    /// </summary>
+    /// <param name="bound">What is known.</param>
+    /// <param name="enough">A bound beyond which more says nothing.</param>
+    /// <param name="rounds">Rounds of pricing at most, for each choice.</param>
+    /// <param name="within">As there.</param>
+    /// <param name="stop">Ends it with what is known.</param>
+    public double BoundByWhatStays(double bound, double enough, int rounds, double within, CancellationToken stop)
+    {
+        var block = Array.FindIndex(staying, s => s.Choices.Count is > 1 and <= ChoicesByThemselves);
+        if (block < 0 || bound >= enough || !master.Solve(prices))
+        {
+            return bound;
+        }
+
+        var (least, first) = (enough, master.MostOf(block).Choice);
+        foreach (var choice in Enumerable.Range(0, staying[block].Choices.Count).OrderBy(k => k == first ? -1 : k))
+        {
+            least = Math.Min(least, BoundWith(block, choice, bound, least, rounds, within, stop));
+        }
+
+        return Math.Max(bound, least);
+    }
+
+    private double BoundWith(
+        int block,
+        int choice,
+        double bound,
+        double enough,
+        int rounds,
+        double within,
+        CancellationToken stop
+    )
+    {
+        stays[block] = choice;
+        master.Stay(block, choice);
+        for (var (round, open) = (0, true); open && round < rounds && bound < enough; round++)
+        {
+            if (stop.IsCancellationRequested || !master.Solve(prices))
+            {
+                break;
+            }
+
+            var (least, added) = Round();
+            bound = Math.Max(bound, least);
+            open = added > 0 && !IsNear(bound, within);
+        }
+
+        master.LetGo(block, choice);
+        stays[block] = -1;
+        return bound;
+    }
+
+    private bool IsNear(double bound, double within) =>
+        master.Value - bound <= (within * Math.Max(1, Math.Abs(master.Value))) + 1e-6;
 
     /// <summary>
     /// A whole plan: what the best mix takes most of is fixed, the rest is priced and mixed again, until every cell has

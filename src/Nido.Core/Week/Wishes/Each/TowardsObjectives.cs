@@ -13,6 +13,21 @@ internal sealed class TowardsObjectives(PlanState plan) : Wish(plan)
 
     public override Said Unit => $"times lacking";
 
+    /// <summary>Times lacking, over all objectives.</summary>
+    public int Lacking
+    {
+        get
+        {
+            var sum = 0;
+            foreach (var n in times)
+            {
+                sum += Math.Max(0, Twice - n);
+            }
+
+            return sum;
+        }
+    }
+
     public override long Points()
     {
         var sum = 0L;
