@@ -4029,7 +4029,7 @@ export interface components {
             end: components["schemas"]["ComposeEnd"];
             /**
              * Format: double
-             * @description What no plan's smallest share goes above, in percent of an even one; null where it was not
+             * @description What the smallest share of no plan goes above that misses no strand more, in percent of an even one; null where it was not
              *                 found.
              */
             atMostShare?: null | number;
@@ -7830,12 +7830,27 @@ export interface components {
              *                 nothing at 0.
              */
             forTheWorstOff?: number;
+            /** @description Whether fair shares go before everything: then the search for them may take its time. */
+            isFairSharesFirst?: boolean;
             /**
              * Format: int64
              * @description Parts of a million of an even share by which the smallest one may fall for the other wishes: nothing at
              *                 10, five points at 0.
              */
             shareTolerance?: number;
+            /**
+             * Format: int64
+             * @description Hundredths of a minute of fair shares that may be given up for one time that a child meets what it works
+             *                 towards: nothing at 10, twelve minutes in the middle.
+             */
+            minutesForAnObjective?: number;
+            /**
+             * Format: int64
+             * @description Parts of a million of an even share by which the smallest one may fall for one time that a child meets what it works
+             *     towards, of two a week: an adult has asked for it by name, which no other wish is. Nothing at 10, ten points in
+             *     the middle.
+             */
+            shareForAnObjective?: number;
             /**
              * Format: double
              * @description Part of the fair-shares objective, or of a quarter of all minutes owed, that may be given up for the other wishes:
@@ -8907,7 +8922,7 @@ export interface components {
             atLeastMinutes?: null | number;
             /**
              * Format: double
-             * @description Percent of an even share above which no plan's smallest share goes; null where that is not known for
+             * @description Percent of an even share above which the smallest share of no plan goes that misses no strand more; null where that is not known for
              *         the week as it is now.
              */
             atMostShare?: null | number;
