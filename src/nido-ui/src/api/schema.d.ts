@@ -7824,40 +7824,6 @@ export interface components {
              * @description Nothing twice, nothing from last week.
              */
             freshIdeas: number;
-            /**
-             * Format: double
-             * @description Part of a quarter of all minutes owed that may be given up so that the worst off have more: 4% at 10,
-             *                 nothing at 0.
-             */
-            forTheWorstOff?: number;
-            /** @description Whether fair shares go before everything: then the search for them may take its time. */
-            isFairSharesFirst?: boolean;
-            /**
-             * Format: int64
-             * @description Parts of a million of an even share by which the smallest one may fall for the other wishes: nothing at
-             *                 10, five points at 0.
-             */
-            shareTolerance?: number;
-            /**
-             * Format: int64
-             * @description Hundredths of a minute of fair shares that may be given up for one time that a child meets what it works
-             *                 towards: nothing at 10, twelve minutes in the middle.
-             */
-            minutesForAnObjective?: number;
-            /**
-             * Format: int64
-             * @description Parts of a million of an even share by which the smallest one may fall for one time that a child meets what it works
-             *     towards, of two a week: an adult has asked for it by name, which no other wish is. Nothing at 10, ten points in
-             *     the middle.
-             */
-            shareForAnObjective?: number;
-            /**
-             * Format: double
-             * @description Part of the fair-shares objective, or of a quarter of all minutes owed, that may be given up for the other wishes:
-             *                 nothing at 10, 2% in the middle, 16% at 0, where variety or a light week is worth more to somebody than even
-             *                 shares.
-             */
-            tolerance?: number;
         };
         /** @description An idea for a slot. */
         SlotBody: {
