@@ -28,6 +28,21 @@ public class LocalSearchTests
         return plan.WishPrice() <= before && plan.Score().Broken == 0;
     }
 
+    [Fact]
+    public void Side_by_side_is_the_best_of_each_alone_and_the_same_again()
+    {
+        int[] begin = [.. GreedyPlan.Of(Problem).Uses];
+        var annealing = new SideBySide(Problem, 3_000, hot: 2_000, cold: 50);
+        ulong[] seeds = [3, 5, 7, 11, 13];
+        (int[] Uses, long Price)[] alone = [.. seeds.Select(s => annealing.Best(begin, p => p.FairPrice(), [s], Stop))];
+        alone.Select(a => a.Price).Distinct().Count().ShouldBeGreaterThan(1);
+        var together = annealing.Best(begin, p => p.FairPrice(), seeds, Stop);
+        together.Price.ShouldBe(alone.Min(a => a.Price));
+        together.Uses.ShouldBe(alone.MinBy(a => a.Price).Uses);
+        new PlanState(Problem, together.Uses).FairPrice().ShouldBe(together.Price);
+        annealing.Best(begin, p => p.FairPrice(), seeds, Stop).Uses.ShouldBe(together.Uses);
+    }
+
     [Property(MaxTest = 4)]
     public bool Improving_never_makes_a_plan_worse(ulong seed)
     {

@@ -25,6 +25,6 @@ public sealed record ComposeLimits(double ChooseWork, int Rounds, int AnnealStep
         return Math.Min(AnnealSteps, FairStepsPerSlot * problem.Slots.Count);
     }
 
-    /// <summary>What a composed week gets: about 25 s on two cores.</summary>
+    /// <summary>What a composed week gets: about 30 s on two cores.</summary>
     public static ComposeLimits Usual { get; } = new(1, 120, 1_000_000, TimeSpan.FromMinutes(10));
 }
