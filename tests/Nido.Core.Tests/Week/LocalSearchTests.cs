@@ -34,13 +34,13 @@ public class LocalSearchTests
         int[] begin = [.. GreedyPlan.Of(Problem).Uses];
         var annealing = new SideBySide(Problem, 3_000, hot: 2_000, cold: 50);
         ulong[] seeds = [3, 5, 7, 11, 13];
-        (int[] Uses, long Price)[] alone = [.. seeds.Select(s => annealing.Best(begin, p => p.FairPrice(), [s], Stop))];
+        (int[] Uses, long Price)[] alone = [.. seeds.Select(s => annealing.Best(begin, p => p.WishPrice(), [s], Stop))];
         alone.Select(a => a.Price).Distinct().Count().ShouldBeGreaterThan(1);
-        var together = annealing.Best(begin, p => p.FairPrice(), seeds, Stop);
+        var together = annealing.Best(begin, p => p.WishPrice(), seeds, Stop);
         together.Price.ShouldBe(alone.Min(a => a.Price));
         together.Uses.ShouldBe(alone.MinBy(a => a.Price).Uses);
-        new PlanState(Problem, together.Uses).FairPrice().ShouldBe(together.Price);
-        annealing.Best(begin, p => p.FairPrice(), seeds, Stop).Uses.ShouldBe(together.Uses);
+        new PlanState(Problem, together.Uses).WishPrice().ShouldBe(together.Price);
+        annealing.Best(begin, p => p.WishPrice(), seeds, Stop).Uses.ShouldBe(together.Uses);
     }
 
     [Property(MaxTest = 4)]
