@@ -22,8 +22,8 @@ public sealed class WeekComposer(WeekProblem problem, ComposeLimits limits, Time
     private static readonly ulong[] ForFairShares = [7, 8, 9, 10];
     private static readonly ulong[] ForWishes = [13, 14];
 
-    // Two hundredths above what no plan goes below, putting columns together anew comes to nothing more.
-    private const double WorthPuttingTogether = 1.02;
+    // Within six hundredths of what no plan goes below, putting columns together anew comes to nothing more.
+    private const double WorthPuttingTogether = 1.06;
 
     // What was bought with fair shares is not sold again for a lighter evening.
     private const long ObjectiveCost = 5_000;
